@@ -131,7 +131,9 @@ const DONE = [
     'knock/Told',
     'knock/When',
     'knock/With',
+    'pages/Account',
     'pages/Afterwards',
+    'pages/Alone',
     'pages/Board',
     'pages/Day',
     'pages/Desk',
@@ -139,14 +141,19 @@ const DONE = [
     'pages/Find',
     'pages/Forgotten',
     'pages/HostSheet',
+    'pages/Join',
     'pages/Kiosk',
     'pages/Knock',
     'pages/Knocks',
     'pages/Lists',
+    'pages/MoveIn',
     'pages/NotIn',
     'pages/Pass',
     'pages/Round',
+    'pages/SecondFactor',
+    'pages/Settings',
     'pages/Sheets',
+    'pages/SignIn',
     'pages/Visit',
     'parts/Answer',
     'parts/Answers',
@@ -189,7 +196,21 @@ const DONE = [
     'ruler/Ruler',
     'ruler/Tab',
     'ruler/UprightDay',
+    'settings/Calendars',
+    'settings/ClosedDays',
+    'settings/Kiosks',
+    'settings/NewPassword',
+    'settings/Parting',
+    'settings/Password',
+    'settings/Ranges',
+    'settings/SavedPlaces',
+    'settings/School',
+    'settings/StaffFile',
+    'settings/Where',
 ];
+
+/** A capital, and more than one word: no class, no address and no code is written so. */
+const SENTENCE = /^[“\p{Lu}](?=.*\p{Ll}{2}).* .*\p{L}/u;
 
 /** Texts, spoken names and sentences, wherever they stand in a component. */
 function wordsOf(node: unknown, within = ''): string[] {
@@ -201,10 +222,9 @@ function wordsOf(node: unknown, within = ''): string[] {
     if (type === 'Text') {
         const shown = !within || /^(alt|title|label|placeholder|aria-label|aria-description|help)$/.test(within);
         const text = String(one.data).replace('https://', '');
-        return shown && /\p{L}{2}/u.test(text) ? [text.trim()] : [];
+        return (shown ? /\p{L}{2}/u : SENTENCE).test(text) ? [text.trim()] : [];
     }
-    // A capital, and more than one word: no class, no address and no code is written so.
-    if (type === 'Literal') return /^[“\p{Lu}].* .*\p{L}/u.test(String(one.value)) ? [String(one.value)] : [];
+    if (type === 'Literal') return SENTENCE.test(String(one.value)) ? [String(one.value)] : [];
     if (type === 'TemplateElement') {
         const text = (one.value as { cooked: string }).cooked;
         return /^\p{Lu}\p{Ll}+ |\p{L}{2} \p{L}{2,} |[,.] \p{L}/u.test(text) ? [text] : [];

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whoever was invited, or forgot their password, chooses one. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import NewPassword from '../settings/NewPassword.svelte';
@@ -42,15 +43,17 @@
                 <NewPassword email={person.email} bind:value={password} {least} error={fields.password} />
                 {#if message}<Notice>{message}</Notice>{/if}
                 <Button type="submit" class="justify-self-start" disabled={working}
-                    >{working ? 'One moment…' : 'Use this password and come in'}</Button
+                    >{working ? say('settings.one_moment') : say('settings.join_press')}</Button
                 >
             </form>
         {:else}
-            <h1 class="mb-2">This address opens nothing any more</h1>
+            <h1 class="mb-2">{say('settings.opens_nothing')}</h1>
             <p class="mb-6">{said}</p>
             <p class="flex flex-wrap gap-x-5">
-                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Sign in</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/forgotten">Password forgotten</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('settings.sign_in')}</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/forgotten"
+                    >{say('settings.password_forgotten')}</a
+                >
             </p>
         {/if}
     </div>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** An empty server becomes a school's: one page, whose address opens once. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -47,21 +49,21 @@
         if (answer.data) return location.replace(answer.data.to);
         working = false;
         fields = answer.trouble.fields;
-        trouble = beside(answer.trouble) || 'Something above needs another look. Nothing was lost.';
+        trouble = beside(answer.trouble) || say('settings.alone_another_look');
     }
 </script>
 
 <main class="sheet-of-paper">
     <Masthead />
     {#if open}
-        <h1 class="mb-1">A school moves in</h1>
-        <p class="mb-4 text-faint">This page opens once. What you say here can be changed later in the settings.</p>
+        <h1 class="mb-1">{say('settings.a_school_moves_in')}</h1>
+        <p class="mb-4 text-faint">{say('settings.move_in_once')}</p>
         <form class="grid gap-x-10 gap-y-6 lg:grid-cols-2" novalidate onsubmit={(event) => event.preventDefault()}>
             <section class="grid content-start gap-4" aria-labelledby="the-school">
-                <h2 id="the-school">The school</h2>
+                <h2 id="the-school">{say('settings.the_school')}</h2>
                 <Field
                     name="school"
-                    label="What it is called"
+                    label={say('settings.school_called')}
                     required
                     bind:value={form.school}
                     error={fields.school}
@@ -69,10 +71,10 @@
                 <Where {zones} bind:zone={form.zone} bind:country={form.country} errors={fields} />
             </section>
             <section class="grid content-start gap-4" aria-labelledby="you">
-                <h2 id="you">You, the first of its office</h2>
+                <h2 id="you">{say('settings.move_in_you')}</h2>
                 <Field
                     name="name"
-                    label="Your name"
+                    label={say('settings.your_name')}
                     autocomplete="name"
                     required
                     bind:value={form.name}
@@ -80,7 +82,7 @@
                 />
                 <Field
                     name="email"
-                    label="Your e-mail address"
+                    label={say('settings.your_e_mail_address')}
                     type="email"
                     autocomplete="username"
                     required
@@ -88,23 +90,24 @@
                     error={fields.email}
                 />
                 <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-                    <Button color="light" disabled={working} onclick={tryMail}>Try the mail</Button>
-                    <span class="text-faint">A letter from {from} goes there at once.</span>
+                    <Button color="light" disabled={working} onclick={tryMail}>{say('settings.mail_try')}</Button>
+                    <span class="text-faint">{say('settings.mail_try_help', { from })}</span>
                 </div>
                 <p role="status" class:good-news={said}>{said}</p>
                 <NewPassword bind:value={form.password} {least} error={fields.password} />
             </section>
             <div class="lg:col-span-2">
                 {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
-                <Button type="button" disabled={working} onclick={moveIn}>{working ? 'One moment…' : 'Move in'}</Button>
+                <Button type="button" disabled={working} onclick={moveIn}
+                    >{working ? say('settings.one_moment') : say('settings.move_in')}</Button
+                >
             </div>
         </form>
     {:else}
-        <h1 class="mb-2">This address opens nothing any more</h1>
+        <h1 class="mb-2">{say('settings.opens_nothing')}</h1>
         <p class="mb-6">
-            It was used already, or its day is over. Whoever looks after the server gets another with
-            <code>bin/recess first-key</code>, as long as nobody has moved in.
+            <Said key="settings.move_in_used">{#snippet code(text)}<code>{text}</code>{/snippet}</Said>
         </p>
-        <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Sign in</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('settings.sign_in')}</a>
     {/if}
 </main>

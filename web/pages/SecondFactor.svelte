@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The second question when somebody signs in: the code that their telephone shows. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -41,26 +42,24 @@
 <main class="sheet-of-paper">
     <Masthead />
     <div class="max-w-md">
-        <h1 class="mb-2">One thing more</h1>
+        <h1 class="mb-2">{say('settings.factor_heading')}</h1>
         {#if passkey && machineCan()}
-            <p class="mb-3">{name}, show your passkey.</p>
-            <p class="mb-6"><Button disabled={working} onclick={byPasskey}>Show my passkey</Button></p>
+            <p class="mb-3">{say('settings.factor_passkey', { name })}</p>
+            <p class="mb-6">
+                <Button disabled={working} onclick={byPasskey}>{say('settings.factor_passkey_press')}</Button>
+            </p>
             <p class="mb-3">
-                {telephone
-                    ? 'Or type the six digits that your telephone shows now, or one of your codes on paper.'
-                    : 'Or type one of your codes on paper.'}
+                {telephone ? say('settings.factor_or_digits') : say('settings.factor_or_codes')}
             </p>
         {:else}
             <p class="mb-6">
-                {telephone
-                    ? `${name}, type the six digits that your telephone shows now, or one of your codes on paper.`
-                    : `${name}, type one of your codes on paper. Your passkey is for another machine or address.`}
+                {telephone ? say('settings.factor_digits', { name }) : say('settings.factor_codes', { name })}
             </p>
         {/if}
         <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && show())}>
             <Field
                 name="code"
-                label="Code"
+                label={say('settings.code')}
                 autocomplete="one-time-code"
                 required
                 bind:value={code}
@@ -69,9 +68,9 @@
             {#if trouble}<Notice>{trouble}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
                 <Button type="submit" color={passkey && machineCan() ? 'alternative' : undefined} disabled={working}
-                    >{working ? 'One moment…' : 'Sign in'}</Button
+                    >{working ? say('settings.one_moment') : say('settings.sign_in')}</Button
                 >
-                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Begin again</a>
+                <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('settings.begin_again')}</a>
             </div>
         </form>
     </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What a staff member sets for themselves, and the office for the school. */
+    import { say } from '../lib/say';
     import { Button, Checkbox, Radio, Select } from '../lib/controls';
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -28,15 +29,14 @@
         const { name, title, subject, zone, clock, notify, tentative_busy } = from;
         return { name, title, subject, zone, clock, notify, tentative_busy };
     }
-    function settle(answer: { data?: Schema['Settings']; trouble?: Trouble }, done = 'Kept.') {
+    function settle(answer: { data?: Schema['Settings']; trouble?: Trouble }, done = say('settings.kept')) {
         fields = answer.trouble?.fields ?? {};
         trouble = answer.trouble ? (fields.picture ?? answer.trouble.message) : '';
         said = answer.data ? done : '';
         if (answer.data) changed = answer.data;
     }
     const save = async () => settle(await ask(api.PUT('/api/staff/me', { body: me })));
-    const renew = async () =>
-        settle(await ask(api.POST('/api/staff/me/feed')), 'The feed has a new address; the old one no longer works.');
+    const renew = async () => settle(await ask(api.POST('/api/staff/me/feed')), say('settings.feed_renewed'));
     async function picture(file: File | null) {
         settle(
             await ask(
@@ -49,14 +49,14 @@
     }
     const CHOICES = {
         clock: [
-            ['auto', 'as the device has it'],
-            ['24', '16:40'],
-            ['12', '4:40 pm'],
+            ['auto', say('settings.clock_auto')],
+            ['24', say('settings.clock_24')],
+            ['12', say('settings.clock_12')],
         ],
         notify: [
-            ['each', 'each time'],
-            ['daily', 'once a day'],
-            ['never', 'never; I look here'],
+            ['each', say('settings.notify_each')],
+            ['daily', say('settings.notify_daily')],
+            ['never', say('settings.notify_never')],
         ],
     } as const;
 </script>
@@ -64,28 +64,35 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-4 flex flex-wrap items-baseline gap-x-6">
-        <h1>Settings</h1>
-        {#if settings.office}<a class="inline-flex min-h-11 items-center" href="/staff/school">The school’s settings</a
+        <h1>{say('settings.settings')}</h1>
+        {#if settings.office}<a class="inline-flex min-h-11 items-center" href="/staff/school"
+                >{say('settings.the_schools_settings')}</a
             >{/if}
     </div>
     <p role="status" class:good-news={said}>{said}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
 
     <section class="mt-4 grid items-start gap-x-10 gap-y-4 lg:grid-cols-[1fr_22rem]" aria-labelledby="me">
-        <h2 id="me" class="lg:col-span-2">You</h2>
+        <h2 id="me" class="lg:col-span-2">{say('settings.you')}</h2>
         <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
             <div class="grid gap-4 sm:grid-cols-2">
-                <Field name="name" label="Name" required bind:value={me.name} error={fields.name} />
+                <Field name="name" label={say('settings.name')} required bind:value={me.name} error={fields.name} />
                 <Field
                     name="title"
-                    label="Title"
-                    help="“Head of mathematics”"
+                    label={say('settings.title')}
+                    help={say('settings.title_help')}
                     bind:value={me.title}
                     error={fields.title}
                 />
-                <Field name="subject" label="Subject or work" required bind:value={me.subject} error={fields.subject} />
+                <Field
+                    name="subject"
+                    label={say('settings.subject_or_work')}
+                    required
+                    bind:value={me.subject}
+                    error={fields.subject}
+                />
             </div>
-            {#each [['clock', 'Clock times'], ['notify', 'Tell me of bookings']] as const as [name, label] (name)}
+            {#each [['clock', say('settings.clock_times')], ['notify', say('settings.notify')]] as const as [name, label] (name)}
                 <fieldset>
                     <legend class="font-semibold">{label}</legend>
                     <div class="flex flex-wrap gap-x-5">
@@ -98,45 +105,46 @@
                 </fieldset>
             {/each}
             <div>
-                <label for="zone" class="mb-1 block font-semibold">Your own time zone, where it differs</label>
+                <label for="zone" class="mb-1 block font-semibold">{say('settings.zone')}</label>
                 <Select id="zone" bind:value={me.zone} placeholder="">
-                    <option value="">the school’s</option>
+                    <option value="">{say('settings.zone_school')}</option>
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
                 </Select>
             </div>
-            <Checkbox bind:checked={me.tentative_busy}
-                >What is only pencilled in on my calendar takes times out too</Checkbox
-            >
-            <Button type="submit" class="justify-self-start">Keep this</Button>
+            <Checkbox bind:checked={me.tentative_busy}>{say('settings.tentative')}</Checkbox>
+            <Button type="submit" class="justify-self-start">{say('settings.keep_this')}</Button>
         </form>
         <div class="grid gap-4">
             <div class="flex flex-wrap items-center gap-4">
                 {#if settings.me.picture}<img
                         src={settings.me.picture}
-                        alt="You"
+                        alt={say('settings.you')}
                         width="64"
                         height="64"
                         class="rounded-full"
                     />{:else}<span class="initials" aria-hidden="true">{settings.me.initials}</span>{/if}
-                <FilePress label="Picture of you" accept="image/png,image/jpeg,image/webp" take={picture}
-                    >{settings.me.picture ? 'Another picture' : 'A picture of you'}</FilePress
+                <FilePress
+                    label={say('settings.picture_of_you')}
+                    accept="image/png,image/jpeg,image/webp"
+                    take={picture}
+                    >{settings.me.picture
+                        ? say('settings.another_picture')
+                        : say('settings.a_picture_of_you')}</FilePress
                 >
                 {#if settings.me.picture}<Button color="alternative" onclick={() => picture(null)}
-                        >Without a picture</Button
+                        >{say('settings.without_a_picture')}</Button
                     >{/if}
             </div>
             <p>
-                <a class="inline-flex min-h-11 items-center" href="/staff/account"
-                    >Password, second factor, where you are signed in</a
-                >
+                <a class="inline-flex min-h-11 items-center" href="/staff/account">{say('settings.to_account')}</a>
             </p>
             <div>
-                <p class="font-semibold">Your door</p>
+                <p class="font-semibold">{say('settings.your_door')}</p>
                 <p><a href={settings.me.door}>{settings.me.door}</a></p>
-                <p class="mt-2 font-semibold">Your meetings in your own calendar</p>
+                <p class="mt-2 font-semibold">{say('settings.feed')}</p>
                 <p class="wrap-anywhere">{settings.me.feed}</p>
-                <p class="text-faint">Whoever has this address can read your meetings.</p>
-                <Button color="alternative" class="mt-1" onclick={renew}>Give it a new address</Button>
+                <p class="text-faint">{say('settings.feed_private')}</p>
+                <Button color="alternative" class="mt-1" onclick={renew}>{say('settings.feed_renew')}</Button>
             </div>
         </div>
     </section>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** For staff. Visitors never see this. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Button, Checkbox } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -59,11 +61,11 @@
 <main class="sheet-of-paper">
     <Masthead />
     <div class="max-w-md">
-        <h1 class="mb-6">Sign in</h1>
+        <h1 class="mb-6">{say('settings.sign_in')}</h1>
         <form class="grid gap-4" novalidate onsubmit={onSent(() => !working && signIn())}>
             <Field
                 name="email"
-                label="E-mail address"
+                label={say('settings.e_mail_address')}
                 type="email"
                 autocomplete="username"
                 required
@@ -72,40 +74,52 @@
             />
             <Field
                 name="password"
-                label="Password"
+                label={say('settings.password')}
                 type="password"
                 autocomplete="current-password"
                 required
                 bind:value={password}
                 error={fields.password}
             />
-            <Checkbox bind:checked={remember}>Stay signed in on this machine</Checkbox>
+            <Checkbox bind:checked={remember}>{say('settings.remember')}</Checkbox>
             {#if message}<Notice>{message}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
-                <Button type="submit" disabled={working}>{working ? 'One moment…' : 'Sign in'}</Button>
-                <a class="inline-flex min-h-11 items-center" href="/staff/forgotten">Password forgotten</a>
+                <Button type="submit" disabled={working}
+                    >{working ? say('settings.one_moment') : say('settings.sign_in')}</Button
+                >
+                <a class="inline-flex min-h-11 items-center" href="/staff/forgotten"
+                    >{say('settings.password_forgotten')}</a
+                >
             </div>
         </form>
         {#if passkeys && machineCan()}
             <p class="mt-5">
-                <Button color="alternative" disabled={working} onclick={byPasskey}>Sign in with a passkey</Button>
+                <Button color="alternative" disabled={working} onclick={byPasskey}
+                    >{say('settings.sign_in_passkey')}</Button
+                >
             </p>
         {/if}
         {#if elsewhere}
-            <p class="mt-3"><Button color="alternative" href="/staff/elsewhere">Sign in with {elsewhere}</Button></p>
+            <p class="mt-3">
+                <Button color="alternative" href="/staff/elsewhere"
+                    >{say('settings.sign_in_elsewhere', { elsewhere })}</Button
+                >
+            </p>
         {/if}
         {#if by_letter}
             <p class="mt-3">
-                <TextButton onclick={letter}>Send me a letter that signs me in</TextButton>
+                <TextButton onclick={letter}>{say('settings.sign_in_letter')}</TextButton>
             </p>
         {/if}
         <div role="status">
             {#if said}<p class="good-news mt-3">{said}</p>{/if}
         </div>
-        {#if tutors}<p class="mt-3">A tutor without a school? <a href="/staff/alone">Begin alone</a>.</p>{/if}
+        {#if tutors}<p class="mt-3">
+                <Said key="settings.to_alone">{#snippet link(text)}<a href="/staff/alone">{text}</a>{/snippet}</Said>
+            </p>{/if}
         {#if demo}
             <div class="mt-6 text-faint">
-                <p>This is the demo, and one press signs you in. Everybody’s password is {demo.password}.</p>
+                <p>{say('settings.demo', { password: demo.password })}</p>
                 <ul>
                     {#each demo.people as one (one.email)}
                         <li>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** One's own calendars: whatever stands in them takes slots out. */
+    import { say } from '../lib/say';
     import { Button, Fileupload, Label } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema } from '../lib/api';
@@ -54,9 +55,9 @@
 </script>
 
 <section class="mt-6 grid gap-4" aria-labelledby="calendars">
-    <h2 id="calendars">Your calendars</h2>
+    <h2 id="calendars">{say('settings.your_calendars')}</h2>
     <p class="text-faint">
-        Lunch duty, team meetings, class: whatever stands there takes times out. Visitors never see what it is.
+        {say('settings.calendars_about')}
     </p>
     <ul class="grid gap-3">
         {#each settings.calendars as calendar (calendar.id)}
@@ -64,22 +65,23 @@
                 <div class="flex flex-wrap items-center gap-3">
                     <strong class="mr-auto">{calendar.name}</strong>
                     {#if calendar.feed}<Button color="alternative" onclick={() => refresh(calendar.id)}
-                            >Fetch it now</Button
+                            >{say('settings.calendar_fetch')}</Button
                         >{/if}
-                    <Button color="red" outline onclick={() => remove(calendar.id)}>Take it away</Button>
+                    <Button color="red" outline onclick={() => remove(calendar.id)}
+                        >{say('settings.calendar_remove')}</Button
+                    >
                 </div>
                 <p class="text-faint">
-                    {calendar.busy === 1 ? 'One busy time' : `${calendar.busy} busy times`} to come{calendar.fetched
-                        ? `; fetched ${calendar.fetched}`
-                        : ''}.
+                    {calendar.fetched
+                        ? say('settings.calendar_busy_fetched', { many: calendar.busy, fetched: calendar.fetched })
+                        : say('settings.calendar_busy', { many: calendar.busy })}
                 </p>
-                {#if calendar.failure}<Notice>{calendar.failure} What was known of it still counts.</Notice>{/if}
+                {#if calendar.failure}<Notice>{say('settings.calendar_failure', { failure: calendar.failure })}</Notice
+                    >{/if}
                 {#if calendar.skipped.length > 0}
                     <details>
                         <summary class="cursor-pointer py-2"
-                            >{calendar.skipped.length === 1
-                                ? 'One entry was skipped'
-                                : `${calendar.skipped.length} entries were skipped`}</summary
+                            >{say('settings.calendar_skipped', { many: calendar.skipped.length })}</summary
                         >
                         <ul class="text-[0.95rem]">
                             {#each calendar.skipped as one, i (i)}<li>{one}</li>{/each}
@@ -90,23 +92,30 @@
         {/each}
     </ul>
     <form class="slip grid gap-3" novalidate onsubmit={onSent(() => !working && add())}>
-        <h3>Add a calendar</h3>
-        <Field name="calendar-name" label="What to call it" required bind:value={name} error={fields.name} />
+        <h3>{say('settings.calendar_add')}</h3>
+        <Field
+            name="calendar-name"
+            label={say('settings.calendar_name')}
+            required
+            bind:value={name}
+            error={fields.name}
+        />
         <Field
             name="calendar-address"
-            label="Address of its feed"
-            help="Your calendar program gives out a private address that ends in .ics."
+            label={say('settings.calendar_address')}
+            help={say('settings.calendar_address_help')}
             type="url"
             bind:value={address}
             error={fields.address}
         />
         <div>
-            <Label for="calendar-file">Or a file</Label>
+            <Label for="calendar-file">{say('settings.calendar_file_or')}</Label>
             <Fileupload id="calendar-file" bind:elementRef={input} bind:files accept=".ics,text/calendar" />
             {#if fields.file}<p class="mt-1 font-semibold text-brick">{fields.file}</p>{/if}
         </div>
         {#if message && Object.keys(fields).length === 0}<Notice>{message}</Notice>{/if}
-        <Button type="submit" class="justify-self-start" disabled={working}>{working ? 'Reading it…' : 'Add it'}</Button
+        <Button type="submit" class="justify-self-start" disabled={working}
+            >{working ? say('settings.calendar_reading') : say('settings.calendar_add_press')}</Button
         >
     </form>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The school's closed days, a snow day among them: whoever has booked then is moved or told, on all sheets. For the office. */
+    import { say } from '../lib/say';
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, firstOf, formOf, type Schema } from '../lib/api';
@@ -29,7 +30,7 @@
         working = false;
         if (answer.data) {
             effect = null;
-            said = 'Kept. Sheets follow it at once, and whoever it hit is told.';
+            said = say('settings.closed_kept');
             changed(answer.data);
             return;
         }
@@ -54,14 +55,14 @@
             const known = new Set(days.map((one) => `${one.first}|${one.last}`));
             const added = answer.data.closed_days.filter((one) => !known.has(`${one.first}|${one.last}`));
             days.push(...added);
-            said = `${added.length === 1 ? 'One closed day was' : `${added.length} closed days were`} read. Keep them with the button below.`;
+            said = say('settings.closed_read', { many: added.length });
         }
     }
 </script>
 
 <section class="mt-6 max-w-4xl" aria-labelledby="closed-days">
-    <h2 id="closed-days" class="mb-1">Closed days</h2>
-    <p class="mb-2 text-faint">No sheet has times on them. Before they are kept you see whose meetings they take.</p>
+    <h2 id="closed-days" class="mb-1">{say('settings.closed_days')}</h2>
+    <p class="mb-2 text-faint">{say('settings.closed_about')}</p>
     {#if effect}
         <Effect
             hits={effect}
@@ -70,14 +71,16 @@
             {again}
             save={(settle) => void save(settle)}
             back={() => (effect = null)}
-            backTo="Back to the closed days"
+            backTo={say('settings.closed_back')}
         />
     {:else}
-        <Ranges list={days} label="Closed days" add="Add closed days" />
+        <Ranges list={days} label={say('settings.closed_days')} add={say('settings.closed_add')} />
         <div class="mt-2 flex flex-wrap gap-3">
-            <FilePress label="Calendar file" accept=".ics" take={read}>From a calendar file</FilePress>
+            <FilePress label={say('settings.calendar_file')} accept=".ics" take={read}
+                >{say('settings.closed_from_file')}</FilePress
+            >
             <Button disabled={working} onclick={() => void save()}
-                >{working ? 'One moment…' : 'Keep the closed days'}</Button
+                >{working ? say('settings.one_moment') : say('settings.closed_keep')}</Button
             >
         </div>
     {/if}

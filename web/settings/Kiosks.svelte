@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The tablets at the school's entrances: made, opened by their address, ended. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
@@ -30,23 +31,24 @@
 </script>
 
 <section class="mt-6" aria-labelledby="kiosks">
-    <h2 id="kiosks">Tablets at the entrance</h2>
+    <h2 id="kiosks">{say('settings.kiosks')}</h2>
     <p class="max-w-prose">
-        On a tablet that everybody uses, visitors say that they are here and see where to go. Open its address there
-        once; it shows no more of anybody than it must. One that is lost is ended here.
+        {say('settings.kiosks_about')}
     </p>
     {#if message}<Notice class="mt-2">{message}</Notice>{/if}
     <ul>
         {#each kiosks as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                 <span class="mr-auto">{one.name}</span>
-                <TextButton onclick={() => (shown = shown === one.id ? null : one.id)}>Its address</TextButton>
-                <TextButton onclick={() => end(one.id)}>End it</TextButton>
+                <TextButton onclick={() => (shown = shown === one.id ? null : one.id)}
+                    >{say('settings.kiosk_address')}</TextButton
+                >
+                <TextButton onclick={() => end(one.id)}>{say('settings.end_it')}</TextButton>
                 {#if shown === one.id}
                     <div class="flex basis-full flex-wrap items-center gap-4 pb-2">
                         <img
                             src="/staff/kiosks/{one.id}/qr.svg"
-                            alt="QR code of this tablet’s page"
+                            alt={say('settings.kiosk_qr')}
                             width="140"
                             height="140"
                             class="bg-white"
@@ -58,7 +60,7 @@
         {/each}
     </ul>
     <form class="mt-2 flex flex-wrap items-end gap-3" novalidate onsubmit={onSent(add)}>
-        <Field name="kiosk-name" label="Where another one stands" required bind:value={name} />
-        <Button type="submit" color="alternative" disabled={!name.trim()}>Add it</Button>
+        <Field name="kiosk-name" label={say('settings.kiosk_where')} required bind:value={name} />
+        <Button type="submit" color="alternative" disabled={!name.trim()}>{say('settings.calendar_add_press')}</Button>
     </form>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A new password: any characters, pasted too, and one may look at what one types. */
+    import { say } from '../lib/say';
     import { Checkbox, Progressbar } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Whose from '../controls/Whose.svelte';
@@ -24,13 +25,6 @@
         asked = true;
         void import('../lib/strength').then((found) => (strength = found.strength));
     });
-    const SAID = [
-        'Guessed at once.',
-        'Guessed easily.',
-        'Could be guessed with some patience.',
-        'Hard to guess.',
-        'Very hard to guess.',
-    ];
     const score = $derived(length > 0 && strength ? strength(value) : null);
 </script>
 
@@ -40,8 +34,8 @@
 <div class="grid gap-2">
     <Field
         name="new-password"
-        label="New password"
-        help="At least {least} characters, any you like. A few words that only you put together are good."
+        label={say('settings.new_password')}
+        help={say('settings.password_help', { least })}
         type={shown ? 'text' : 'password'}
         autocomplete="new-password"
         required
@@ -50,10 +44,14 @@
     />
     <div aria-live="polite">
         <p class="text-faint tabular-nums">
-            {length === 0 ? ' ' : length < least ? `${least - length} more to go.` : 'Long enough.'}
-            {score === null ? '' : SAID[score]}
+            {length === 0
+                ? ' '
+                : length < least
+                  ? say('settings.password_more', { many: least - length })
+                  : say('settings.long_enough')}
+            {score === null ? '' : say(`settings.strength_${score}`)}
         </p>
     </div>
     {#if score !== null}<Progressbar progress={score * 25} size="h-2" color={score < 3 ? 'red' : 'primary'} />{/if}
-    <Checkbox bind:checked={shown}>Show what I type</Checkbox>
+    <Checkbox bind:checked={shown}>{say('settings.password_show')}</Checkbox>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Somebody is away for a while, or leaves: who looks after their sheets, and what becomes of their meetings. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import { Button, Input, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
@@ -24,6 +25,8 @@
     const path = $derived({ params: { path: { person: one.id } } });
     const taker = $derived(colleagues.find((some) => String(some.id) === to));
 
+    const sheets = $derived({ many: effect?.sheets.length ?? 0, sheets: effect?.sheets.join(', ') ?? '' });
+
     onMount(async () => (effect = (await ask(api.GET('/api/staff/people/{person}/leaving', path))).data ?? null));
     const first = (answer: { trouble?: { message: string; fields: Record<string, string> } }) =>
         firstOf(answer.trouble);
@@ -31,12 +34,12 @@
         const body = { to: Number(to), until };
         const answer = await ask(api.PUT('/api/staff/people/{person}/lending', { ...path, body }));
         trouble = first(answer);
-        if (answer.data) done(answer.data, `${taker?.name} looks after the sheets of ${one.name} until then.`);
+        if (answer.data) done(answer.data, say('settings.lent', { to: taker?.name ?? '', name: one.name }));
     }
     async function endLending() {
         const answer = await ask(api.DELETE('/api/staff/people/{person}/lending', path));
         trouble = first(answer);
-        if (answer.data) done(answer.data, `${one.name} looks after their own sheets again.`);
+        if (answer.data) done(answer.data, say('settings.lent_back', { name: one.name }));
     }
     async function leave() {
         working = true;
@@ -48,54 +51,61 @@
     }
 </script>
 
-<div class="slip grid w-full gap-3" role="group" aria-label="{one.name} is away or leaves">
+<div class="slip grid w-full gap-3" role="group" aria-label={say('settings.parting', { name: one.name })}>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     <div class="flex flex-wrap items-end gap-3">
         <div>
-            <Label for="to-{one.id}">Who looks after their sheets</Label>
+            <Label for="to-{one.id}">{say('settings.parting_to')}</Label>
             <Select id="to-{one.id}" placeholder="" bind:value={to}>
-                <option value="">nobody</option>
+                <option value="">{say('settings.nobody')}</option>
                 {#each colleagues.filter((some) => some.role !== 'reader') as some (some.id)}<option
                         value={String(some.id)}>{some.name}</option
                     >{/each}
             </Select>
         </div>
         <div>
-            <Label for="until-{one.id}">Until</Label>
+            <Label for="until-{one.id}">{say('settings.until')}</Label>
             <Input id="until-{one.id}" type="date" bind:value={until} />
         </div>
-        <Button color="alternative" disabled={to === '' || until === ''} onclick={lend}>They are away until then</Button
+        <Button color="alternative" disabled={to === '' || until === ''} onclick={lend}
+            >{say('settings.away_press')}</Button
         >
-        {#if one.lent}<TextButton onclick={endLending}>They are back</TextButton>{/if}
+        {#if one.lent}<TextButton onclick={endLending}>{say('settings.back_press')}</TextButton>{/if}
         <TextButton away class="ml-auto" aria-expanded={leaving} onclick={() => (leaving = !leaving)}
-            >They leave for good</TextButton
+            >{say('settings.leave_open')}</TextButton
         >
     </div>
     {#if leaving && effect}
         <div class="grid gap-3 border-t border-line pt-3">
             <p>
                 {effect.sheets.length === 0
-                    ? 'They have no open sheets.'
+                    ? say('settings.leave_no_sheets')
                     : taker
-                      ? `${taker.name} takes ${effect.sheets.length === 1 ? 'the sheet' : `the ${effect.sheets.length} sheets`}: ${effect.sheets.join(', ')}.`
-                      : `${effect.sheets.length === 1 ? 'The sheet is' : `The ${effect.sheets.length} sheets are`} closed: ${effect.sheets.join(', ')}.`}
+                      ? say('settings.leave_taken', { ...sheets, to: taker.name })
+                      : say('settings.leave_closed', sheets)}
                 {effect.count === 0
-                    ? 'Nobody has booked with them.'
+                    ? say('settings.leave_no_meetings')
                     : taker
-                      ? `${effect.count === 1 ? 'One meeting goes' : `${effect.count} meetings go`} to ${taker.name} where ${taker.name} has time; the others are cancelled. Everybody gets a letter.`
-                      : `${effect.count === 1 ? 'One meeting is' : `${effect.count} meetings are`} cancelled, and everybody gets a letter.`}
+                      ? say('settings.leave_go', { many: effect.count, to: taker.name })
+                      : say('settings.leave_cancelled', { many: effect.count })}
             </p>
             {#if effect.meetings.length > 0}
                 <details>
-                    <summary class="min-h-11 cursor-pointer py-2">Which meetings</summary>
+                    <summary class="min-h-11 cursor-pointer py-2">{say('settings.which_meetings')}</summary>
                     <ul class="max-h-60 list-disc overflow-auto pl-5">
                         {#each effect.meetings as meeting, i (i)}<li>{meeting}</li>{/each}
                     </ul>
                 </details>
-                <Field name="word-{one.id}" label="A word to them" lines={2} maxlength={1000} bind:value={word} />
+                <Field
+                    name="word-{one.id}"
+                    label={say('settings.leave_word')}
+                    lines={2}
+                    maxlength={1000}
+                    bind:value={word}
+                />
             {/if}
             <Button color="red" outline class="justify-self-start" disabled={working} onclick={leave}
-                >{working ? 'One moment…' : `${one.name} leaves`}</Button
+                >{working ? say('settings.one_moment') : say('settings.leave_press', { name: one.name })}</Button
             >
         </div>
     {/if}

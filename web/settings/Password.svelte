@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Another password for oneself. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Whose from '../controls/Whose.svelte';
@@ -30,12 +31,12 @@
 </script>
 
 <details class="max-w-md">
-    <summary class="min-h-11 cursor-pointer py-2 font-semibold">Another password</summary>
+    <summary class="min-h-11 cursor-pointer py-2 font-semibold">{say('settings.password_another')}</summary>
     <form class="grid gap-4" novalidate onsubmit={onSent(change)}>
         <Whose {email} />
         <Field
             name="current"
-            label="The password you have now"
+            label={say('settings.password_now')}
             type="password"
             autocomplete="current-password"
             required
@@ -45,6 +46,6 @@
         <NewPassword bind:value={password} {least} error={fields.password} />
         {#if trouble}<Notice>{trouble}</Notice>{/if}
         {#if said}<Notice good>{said}</Notice>{/if}
-        <Button type="submit" class="justify-self-start">Use this one from now on</Button>
+        <Button type="submit" class="justify-self-start">{say('settings.password_press')}</Button>
     </form>
 </details>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Places to use again and again, each with what to know about it. */
+    import { say } from '../lib/say';
     import { Button, Checkbox, Radio } from '../lib/controls';
     import UndoToast from '../controls/UndoToast.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -62,13 +63,16 @@
     }
 </script>
 
-{#if undo}<UndoToast said={`${undo.label} is taken away.`} act={() => void putBack()} done={() => (undo = null)} />{/if}
+{#if undo}<UndoToast
+        said={say('settings.place_removed', { place: undo.label })}
+        act={() => void putBack()}
+        done={() => (undo = null)}
+    />{/if}
 <section class="mt-6 grid gap-4" aria-labelledby="places">
-    <h2 id="places">Places</h2>
+    <h2 id="places">{say('settings.places')}</h2>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     {#if settings.office}<p class="text-faint">
-            Whoever meets somebody in a room of the school sees on their bookings what to know about it, and its picture
-            of the way.
+            {say('settings.places_about')}
         </p>{/if}
     <ul class="grid gap-3 sm:gap-1">
         {#each settings.places as one (one.id)}
@@ -78,41 +82,57 @@
                     <span class="text-faint">{one.directions || one.link}</span></span
                 >
                 {#if settings.office && one.school && one.kind === 'room'}
-                    {#if one.picture}<img src={one.picture} alt="The way to {one.label}" class="h-11" />
-                        <TextButton aria-label="Take the picture of {one.label} away" onclick={() => show(one, null)}
-                            >No picture</TextButton
+                    {#if one.picture}<img
+                            src={one.picture}
+                            alt={say('settings.way_to', { place: one.label })}
+                            class="h-11"
+                        />
+                        <TextButton
+                            aria-label={say('settings.way_remove_of', { place: one.label })}
+                            onclick={() => show(one, null)}>{say('settings.no_picture')}</TextButton
                         >
                     {:else}<FilePress
-                            label="Show the way to {one.label}"
+                            label={say('settings.way_show', { place: one.label })}
                             accept="image/png,image/jpeg,image/webp"
                             plain
-                            take={(file) => void show(one, file)}>Picture of the way</FilePress
+                            take={(file) => void show(one, file)}>{say('settings.way_picture')}</FilePress
                         >{/if}
                 {/if}
                 {#if !one.school || settings.office}<TextButton
                         away
-                        aria-label="Take {one.label} away"
-                        onclick={() => remove(one)}>Take it away</TextButton
+                        aria-label={say('settings.range_away', { label: one.label })}
+                        onclick={() => remove(one)}>{say('settings.calendar_remove')}</TextButton
                     >{/if}
             </li>
         {/each}
     </ul>
     <form class="slip grid gap-3" novalidate onsubmit={onSent(add)}>
-        <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place">
-            {#each [['room', 'A room'], ['phone', 'By phone'], ['video', 'Video']] as const as [value, label] (value)}
+        <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label={say('settings.kind_of_place')}>
+            {#each [['room', say('settings.a_room')], ['phone', say('settings.by_phone')], ['video', say('settings.video')]] as const as [value, label] (value)}
                 <Radio name="saved-kind" {value} bind:group={place.kind}>{label}</Radio>
             {/each}
         </div>
-        <Field name="saved-label" label="What it is called" required bind:value={place.label} error={fields.label} />
+        <Field
+            name="saved-label"
+            label={say('settings.school_called')}
+            required
+            bind:value={place.label}
+            error={fields.label}
+        />
         {#if place.kind === 'video'}<Field
                 name="saved-link"
-                label="Link"
+                label={say('settings.link')}
                 type="url"
                 bind:value={place.link}
                 error={fields.link}
             />{/if}
-        <Field name="saved-directions" label="What to know" bind:value={place.directions} error={fields.directions} />
-        {#if settings.office}<Checkbox bind:checked={place.school}>For the whole school</Checkbox>{/if}
-        <Button color="alternative" type="submit" class="justify-self-start">Add this place</Button>
+        <Field
+            name="saved-directions"
+            label={say('settings.what_to_know')}
+            bind:value={place.directions}
+            error={fields.directions}
+        />
+        {#if settings.office}<Checkbox bind:checked={place.school}>{say('settings.place_school')}</Checkbox>{/if}
+        <Button color="alternative" type="submit" class="justify-self-start">{say('settings.add_this_place')}</Button>
     </form>
 </section>

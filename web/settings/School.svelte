@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The school: its name, clock and terms. For the office. */
+    import { say } from '../lib/say';
     import { Button, Label, Checkbox, Input, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
@@ -27,18 +28,24 @@
         const answer = await ask(api.PUT('/api/staff/school', { body: school }));
         fields = answer.trouble?.fields ?? {};
         trouble = firstOf(answer.trouble);
-        said = answer.data ? 'Kept. Sheets follow it at once.' : '';
+        said = answer.data ? say('settings.school_kept') : '';
         if (answer.data) changed(answer.data);
     }
 </script>
 
 <section class="mt-2 grid max-w-3xl gap-4" aria-labelledby="school">
-    <h2 id="school" class="sr-only">Name, clock and rules</h2>
+    <h2 id="school" class="sr-only">{say('settings.school_heading')}</h2>
     <form class="grid gap-4" novalidate onsubmit={onSent(save)}>
         <div class="grid gap-4 sm:grid-cols-[2fr_1fr]">
-            <Field name="school-name" label="School’s name" required bind:value={school.name} error={fields.name} />
+            <Field
+                name="school-name"
+                label={say('settings.schools_name')}
+                required
+                bind:value={school.name}
+                error={fields.name}
+            />
             <div>
-                <Label for="school-zone">Time zone</Label>
+                <Label for="school-zone">{say('settings.time_zone')}</Label>
                 <Select id="school-zone" class="w-full" bind:value={school.zone} placeholder="">
                     {#each settings.zones as zone (zone)}<option>{zone}</option>{/each}
                 </Select>
@@ -47,13 +54,13 @@
         <div class="grid gap-4 sm:grid-cols-3 sm:items-end">
             <Field
                 name="school-country"
-                label="Country, two letters"
+                label={say('settings.country_two_letters')}
                 required
                 bind:value={school.country}
                 error={fields.country}
             />
             <div>
-                <Label for="travel">Minutes from room to room</Label>
+                <Label for="travel">{say('settings.walk')}</Label>
                 <Input
                     id="travel"
                     type="number"
@@ -66,7 +73,7 @@
                 />
             </div>
             <div>
-                <Label for="quiet">Minutes to a quiet corner, before and after video</Label>
+                <Label for="quiet">{say('settings.quiet')}</Label>
                 <Input
                     id="quiet"
                     type="number"
@@ -82,15 +89,15 @@
         {#each school.ways ?? [] as way, i (i)}
             <div class="grid gap-2 sm:grid-cols-[1fr_1fr_7rem_auto] sm:items-end">
                 <div>
-                    <Label for="way-from-{i}">From rooms that begin with</Label>
-                    <Input id="way-from-{i}" class="w-full" placeholder="Gym" bind:value={way.from} />
+                    <Label for="way-from-{i}">{say('settings.ways_from')}</Label>
+                    <Input id="way-from-{i}" class="w-full" placeholder={say('settings.gym')} bind:value={way.from} />
                 </div>
                 <div>
-                    <Label for="way-to-{i}">to rooms that begin with</Label>
-                    <Input id="way-to-{i}" class="w-full" placeholder="Room 2" bind:value={way.to} />
+                    <Label for="way-to-{i}">{say('settings.ways_to')}</Label>
+                    <Input id="way-to-{i}" class="w-full" placeholder={say('settings.room_2')} bind:value={way.to} />
                 </div>
                 <div>
-                    <Label for="way-minutes-{i}">Minutes</Label>
+                    <Label for="way-minutes-{i}">{say('settings.minutes')}</Label>
                     <Input
                         id="way-minutes-{i}"
                         type="number"
@@ -103,7 +110,7 @@
                     />
                 </div>
                 <TextButton onclick={() => (school.ways = school.ways?.filter((_, at) => at !== i))}
-                    >Take it out</TextButton
+                    >{say('settings.take_it_out')}</TextButton
                 >
                 {#if fields[`ways.${i}.from`] ?? fields[`ways.${i}.to`] ?? fields[`ways.${i}.minutes`]}
                     <p class="font-semibold text-brick sm:col-span-4">
@@ -114,30 +121,24 @@
         {/each}
         <p>
             <TextButton onclick={() => (school.ways = [...(school.ways ?? []), { from: '', to: '', minutes: 10 }])}
-                >Between other buildings or floors it takes longer</TextButton
+                >{say('settings.ways_add')}</TextButton
             >
         </p>
         <div class="sm:w-1/2">
             <Field
                 name="school-phone"
-                label="The office’s phone number"
+                label={say('settings.office_phone')}
                 type="tel"
-                help="It stands wherever visitors read that they can ring."
+                help={say('settings.office_phone_help')}
                 bind:value={school.phone}
                 error={fields.phone}
             />
         </div>
-        <Checkbox bind:checked={school.confirm_addresses}
-            >A visitor’s first booking counts once their e-mail address has answered; until then the time is kept for
-            half an hour</Checkbox
-        >
-        <Checkbox bind:checked={school.guardians_apart}
-            >Guardians are kept apart: what the one has booked is never told to the other, who reads that the office
-            knows more. Nobody can ask to be added to a meeting</Checkbox
-        >
+        <Checkbox bind:checked={school.confirm_addresses}>{say('settings.confirm_first')}</Checkbox>
+        <Checkbox bind:checked={school.guardians_apart}>{say('settings.kept_apart')}</Checkbox>
         <div class="grid gap-4 sm:grid-cols-2 sm:items-end">
             <div>
-                <Label for="keep-days">Days for which what visitors told stays, after their last meeting</Label>
+                <Label for="keep-days">{say('settings.retention')}</Label>
                 <Input
                     id="keep-days"
                     type="number"
@@ -151,7 +152,7 @@
                 {#if fields.keep_days}<p class="font-semibold text-brick">{fields.keep_days}</p>{/if}
             </div>
             <div>
-                <Label for="log-days">Days for which it is kept who did what</Label>
+                <Label for="log-days">{say('settings.retention_log')}</Label>
                 <Input
                     id="log-days"
                     type="number"
@@ -166,15 +167,15 @@
             </div>
         </div>
         <div class="flex flex-wrap gap-x-8">
-            <Checkbox bind:checked={school.office_second_factor}>The office needs a second factor to sign in</Checkbox>
-            <Checkbox bind:checked={school.mail_sign_in}>Staff can sign in by a letter instead of a password</Checkbox>
+            <Checkbox bind:checked={school.office_second_factor}>{say('settings.office_factor')}</Checkbox>
+            <Checkbox bind:checked={school.mail_sign_in}>{say('settings.by_letter')}</Checkbox>
         </div>
         <fieldset>
-            <legend class="mb-1 font-semibold">Terms</legend>
-            <Ranges list={school.terms} label="Terms" add="Add a term" />
+            <legend class="mb-1 font-semibold">{say('settings.terms')}</legend>
+            <Ranges list={school.terms} label={say('settings.terms')} add={say('settings.add_term')} />
         </fieldset>
         <p role="status" class:good-news={said}>{said}</p>
         {#if trouble}<Notice>{trouble}</Notice>{/if}
-        <Button type="submit" class="justify-self-start">Keep the school’s settings</Button>
+        <Button type="submit" class="justify-self-start">{say('settings.school_keep')}</Button>
     </form>
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Many invited at once, out of a table: a look first, then the letters. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -41,9 +42,9 @@
 </script>
 
 <section class="slip grid gap-3" aria-labelledby="many">
-    <h2 id="many">Many at once</h2>
+    <h2 id="many">{say('settings.many')}</h2>
     <p class="text-faint">
-        A table as CSV. Its first line names the columns: name, email, subject, and role (office or reader) if you like.
+        {say('settings.many_about')}
     </p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     {#if look}
@@ -59,14 +60,14 @@
         <div class="flex flex-wrap items-center gap-x-4">
             {#if look.new.length > 0}<Button disabled={working} onclick={send}
                     >{working
-                        ? 'One moment…'
-                        : `Send ${look.new.length === 1 ? 'one letter' : `${look.new.length} letters`}`}</Button
+                        ? say('settings.one_moment')
+                        : say('settings.send_letters', { many: look.new.length })}</Button
                 >{/if}
-            <TextButton onclick={() => ((look = null), (file = null))}>Leave it</TextButton>
+            <TextButton onclick={() => ((look = null), (file = null))}>{say('settings.leave_it')}</TextButton>
         </div>
     {:else}
-        <FilePress label="Table of staff" accept=".csv,.txt,.tsv,text/csv" take={(one) => void lookAt(one)}
-            >Choose a file</FilePress
+        <FilePress label={say('settings.many_table')} accept=".csv,.txt,.tsv,text/csv" take={(one) => void lookAt(one)}
+            >{say('settings.many_choose')}</FilePress
         >
     {/if}
 </section>

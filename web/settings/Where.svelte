@@ -1,5 +1,6 @@
 <script lang="ts">
     /** On which clock and in which country: proposed as this machine is set, and seen. */
+    import { say } from '../lib/say';
     import { Label, Select } from '../lib/controls';
 
     interface Props {
@@ -25,11 +26,11 @@
 </script>
 
 <div>
-    <Label for="zone">Time zone</Label>
+    <Label for="zone">{say('settings.time_zone')}</Label>
     <Select
         id="zone"
         class="w-full"
-        placeholder="Choose one"
+        placeholder={say('settings.choose_one')}
         bind:value={zone}
         aria-invalid={errors.zone ? 'true' : undefined}
         onchange={() => (country = countryOf(zone) || country)}
@@ -39,16 +40,16 @@
     {#if errors.zone}<p class="mt-1 font-semibold text-brick">{errors.zone}</p>{/if}
 </div>
 <div>
-    <Label for="country">Country</Label>
+    <Label for="country">{say('settings.country')}</Label>
     <Select
         id="country"
         class="w-full"
-        placeholder="Choose one"
+        placeholder={say('settings.choose_one')}
         bind:value={country}
         aria-invalid={errors.country ? 'true' : undefined}
     >
         {#each countries as one (one.code)}<option value={one.code}>{one.name}</option>{/each}
     </Select>
-    <p class="mt-1 text-faint">So phone numbers are read as people there write them.</p>
+    <p class="mt-1 text-faint">{say('settings.country_help')}</p>
     {#if errors.country}<p class="mt-1 font-semibold text-brick">{errors.country}</p>{/if}
 </div>
