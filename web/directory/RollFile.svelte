@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Students out of a table or a bundle: what each column is, a look at what would change, and then the press. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Button, Label, Radio, Select } from '../lib/controls';
     import FilePress from '../controls/FilePress.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -20,7 +22,7 @@
     let trouble = $state('');
     /** What was said of those who may be one student or two, by what was asked. */
     let answers = $state<Record<string, string>>({});
-    const ANSWERS = { one: 'One student', two: 'Two students', out: 'Leave it out' };
+    const ANSWERS = { one: say('office.roll_one'), two: say('office.roll_two'), out: say('office.roll_out') };
     let working = $state('');
 
     const said = (answer: { trouble?: { message: string; fields: Record<string, string> } }) =>
@@ -34,7 +36,7 @@
     let turn = 0;
     async function lookAt(chosen: File, again = false) {
         const mine = ++turn;
-        working = 'Reading it…';
+        working = say('office.roll_reading');
         const more: Record<string, string> = again ? { parts: JSON.stringify(parts), whole } : { whole };
         if (!again) answers = {};
         more.answers = JSON.stringify(answers);
@@ -49,7 +51,7 @@
     }
     async function bringIn() {
         if (!file || !look?.plan || working) return;
-        working = 'Bringing it in…';
+        working = say('office.roll_bringing');
         const more: Record<string, string> = {
             digest: look.plan.digest,
             whole,
@@ -63,7 +65,7 @@
         look = file = null;
         brought(answer.data.directory, answer.data.said);
     }
-    function say(id: string, answer: string) {
+    function decide(id: string, answer: string) {
         answers = { ...answers, [id]: answer };
         if (file) void lookAt(file, true);
     }
@@ -76,7 +78,7 @@
 </script>
 
 <section class="slip grid gap-3" aria-labelledby="roll">
-    <h2 id="roll">Bring a file in</h2>
+    <h2 id="roll">{say('office.roll')}</h2>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     <div role="status">
         {#if working}<p>{working}</p>{/if}
@@ -86,11 +88,11 @@
         {#if look.first_line}<Notice>{look.first_line}</Notice>{/if}
         {#if look.columns}
             <fieldset class="grid gap-2">
-                <legend class="font-semibold">What each column is</legend>
+                <legend class="font-semibold">{say('office.roll_columns')}</legend>
                 {#each look.columns as column, i (i)}
                     <div>
                         <Label for="column-{i}" class="[overflow-wrap:anywhere]"
-                            >{column.name || `Column ${i + 1}`}
+                            >{column.name || say('office.column', { number: i + 1 })}
                             <span class="font-normal text-faint"
                                 >{column.examples.filter(Boolean).slice(0, 2).join(', ')}</span
                             ></Label
@@ -102,42 +104,44 @@
                             bind:value={parts[i]}
                             onchange={() => file && void lookAt(file, true)}
                         >
-                            <option value="">leave it out</option>
+                            <option value="">{say('office.roll_column_out')}</option>
                             {#each look.parts as part (part.part)}<option value={part.part}>{part.name}</option>{/each}
                         </Select>
                     </div>
                 {/each}
             </fieldset>
-            <div class="grid gap-1" role="radiogroup" aria-label="Who is in it">
+            <div class="grid gap-1" role="radiogroup" aria-label={say('office.roll_whole')}>
                 <Radio name="whole" value="no" bind:group={whole} onchange={() => file && void lookAt(file, true)}
-                    >It has some of the students</Radio
+                    >{say('office.roll_some')}</Radio
                 >
                 <Radio name="whole" value="yes" bind:group={whole} onchange={() => file && void lookAt(file, true)}
-                    >It has all of them: whoever is missing has left</Radio
+                    >{say('office.roll_all')}</Radio
                 >
             </div>
         {/if}
         {#if plan}
             <p role="status" class="font-semibold">{plan.said}</p>
-            {#if plan.new.length > 0}<p>New: {some(plan.new)}</p>{/if}
-            {#if plan.changed.length > 0}<p>Changed: {some(plan.changed)}</p>{/if}
+            {#if plan.new.length > 0}<p>{say('office.roll_new', { names: some(plan.new) })}</p>{/if}
+            {#if plan.changed.length > 0}<p>{say('office.roll_changed', { names: some(plan.changed) })}</p>{/if}
             {#if plan.gone.length > 0}<p>
-                    <strong>Gone, to be put away</strong> (nothing is deleted): {some(plan.gone)}
+                    <Said key="office.roll_gone" values={{ names: some(plan.gone) }}
+                        >{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said
+                    >
                 </p>{/if}
             {#if plan.asked > 0}
                 <fieldset class="grid gap-3">
-                    <legend class="font-semibold">One student, or two?</legend>
+                    <legend class="font-semibold">{say('office.roll_asks')}</legend>
                     {#if plan.asked > 1}
                         <div>
-                            <Label for="ask-all">All {plan.asked} of these are</Label>
+                            <Label for="ask-all">{say('office.roll_asks_all', { many: plan.asked })}</Label>
                             <Select
                                 id="ask-all"
                                 class="w-full"
                                 placeholder=""
                                 value={answers['*'] ?? ''}
-                                onchange={(event) => say('*', (event.currentTarget as HTMLSelectElement).value)}
+                                onchange={(event) => decide('*', (event.currentTarget as HTMLSelectElement).value)}
                             >
-                                <option value="">asked one by one</option>
+                                <option value="">{say('office.roll_asks_each')}</option>
                                 {#each Object.entries(ANSWERS) as [value, name] (value)}<option {value}>{name}</option
                                     >{/each}
                             </Select>
@@ -151,9 +155,9 @@
                                 class="w-full"
                                 placeholder=""
                                 value={answers[one.id] ?? answers['*'] ?? ''}
-                                onchange={(event) => say(one.id, (event.currentTarget as HTMLSelectElement).value)}
+                                onchange={(event) => decide(one.id, (event.currentTarget as HTMLSelectElement).value)}
                             >
-                                <option value="">not said yet</option>
+                                <option value="">{say('office.roll_not_said')}</option>
                                 {#each Object.entries(ANSWERS) as [value, name] (value)}<option {value}>{name}</option
                                     >{/each}
                             </Select>
@@ -162,33 +166,36 @@
                 </fieldset>
             {/if}
             {#if plan.notes.length > 0}
-                <p>{plan.wrong === 0 ? 'To look at:' : `Not understood: ${plan.wrong}. To look at:`}</p>
+                <p>
+                    {plan.wrong === 0 ? say('office.roll_notes') : say('office.roll_notes_wrong', { many: plan.wrong })}
+                </p>
                 <ul class="max-h-48 list-disc overflow-auto pl-5" tabindex="-1">
                     {#each plan.notes as note, i (i)}<li>{note}</li>{/each}
                 </ul>
             {/if}
         {:else}
-            <p role="status">Say which column has the names, and what would change is shown here.</p>
+            <p role="status">{say('office.roll_say_column')}</p>
         {/if}
         <div class="flex flex-wrap items-center gap-x-4">
             {#if plan && !plan.empty && plan.open === 0}<Button disabled={working !== ''} onclick={bringIn}
-                    >Bring it in</Button
+                    >{say('office.roll_press')}</Button
                 >{/if}
-            <TextButton onclick={() => ((look = null), (file = null), (trouble = ''))}>Leave it</TextButton>
+            <TextButton onclick={() => ((look = null), (file = null), (trouble = ''))}
+                >{say('office.leave_it')}</TextButton
+            >
         </div>
     {:else}
         {#if last}
             <p>{last}</p>
-            <TextButton class="justify-self-start" onclick={takeBack}>Take it back</TextButton>
+            <TextButton class="justify-self-start" onclick={takeBack}>{say('office.take_back')}</TextButton>
         {/if}
         <p class="text-faint">
-            A table as CSV, with a student on each line; or a OneRoster 1.2 bundle as a zip file. You see first what
-            would change.
+            {say('office.roll_about')}
         </p>
         <FilePress
-            label="File of students"
+            label={say('office.roll_file')}
             accept=".csv,.txt,.tsv,.zip,text/csv,application/zip"
-            take={(one) => void lookAt(one)}>Choose a file</FilePress
+            take={(one) => void lookAt(one)}>{say('office.roll_choose')}</FilePress
         >
     {/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A student with their classes and those who look after them, typed or mended by hand. */
+    import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -75,74 +76,86 @@
             api.POST('/api/staff/directory/students/{student}/guardians/{guardian}/code', { params: { path } }),
         );
         trouble = beside(answer.trouble);
-        renewed = answer.data ? `${guardian.name}’s card has another code; print it anew.` : '';
+        renewed = answer.data ? say('office.code_renewed', { name: guardian.name }) : '';
     }
 </script>
 
 <form
     class="slip grid gap-3"
     novalidate
-    aria-label={student ? `Change ${student.name}` : 'A new student'}
+    aria-label={student ? say('office.student_change', { name: student.name }) : say('office.student_new')}
     onsubmit={onSent(() => !working && keep())}
 >
     <div class="grid gap-3 sm:grid-cols-3">
-        <Field name="student-{id}" label="Student’s name" required bind:value={form.name} error={fields.name} />
+        <Field
+            name="student-{id}"
+            label={say('office.student_name')}
+            required
+            bind:value={form.name}
+            error={fields.name}
+        />
         <Field
             name="classes-{id}"
-            label="Classes"
-            help="Several with commas between."
+            label={say('office.classes')}
+            help={say('office.classes_help')}
             bind:value={form.classes}
             error={fields.classes ?? fields['classes.0']}
         />
-        <Field name="number-{id}" label="Number" bind:value={form.number} error={fields.number} />
+        <Field name="number-{id}" label={say('office.number')} bind:value={form.number} error={fields.number} />
     </div>
     {#if classes.length > 0 && form.classes === ''}
-        <p class="text-faint">There are {classes.slice(0, 12).join(', ')}{classes.length > 12 ? '…' : ''}.</p>
+        <p class="text-faint">
+            {classes.length > 12
+                ? say('office.classes_are_more', { classes: classes.slice(0, 12).join(', ') })
+                : say('office.classes_are', { classes: classes.join(', ') })}
+        </p>
     {/if}
     {#each form.guardians as guardian, i (i)}
         <fieldset class="mt-2 grid gap-3 sm:grid-cols-2">
-            <legend class="font-semibold">{i === 0 ? 'Who looks after them' : `And number ${i + 1}`}</legend>
+            <legend class="font-semibold"
+                >{i === 0 ? say('office.guardian_first') : say('office.guardian_number', { number: i + 1 })}</legend
+            >
             <Field
                 name="guardian-{id}-{i}"
-                label="Name"
+                label={say('office.name')}
                 required
                 bind:value={guardian.name}
                 error={fields[`guardians.${i}.name`]}
             />
             <Field
                 name="guardian-email-{id}-{i}"
-                label="E-mail address"
+                label={say('office.e_mail_address')}
                 type="email"
                 bind:value={guardian.email}
                 error={fields[`guardians.${i}.email`]}
             />
             <Field
                 name="guardian-phone-{id}-{i}"
-                label="Phone"
+                label={say('office.phone')}
                 type="tel"
                 bind:value={guardian.phone}
                 error={fields[`guardians.${i}.phone`]}
             />
             <Field
                 name="guardian-language-{id}-{i}"
-                label="Language, as en or pt-BR"
+                label={say('office.language')}
                 bind:value={guardian.language}
                 error={fields[`guardians.${i}.language`]}
             />
             <div class="flex flex-wrap items-center gap-x-4 sm:col-span-2">
-                <Checkbox bind:checked={guardian.may_book}>May book for this student</Checkbox>
+                <Checkbox bind:checked={guardian.may_book}>{say('office.may_book')}</Checkbox>
                 {#if guardian.id !== null}<TextButton onclick={() => newCode(guardian)}
-                        >New code for the card</TextButton
+                        >{say('office.code_new')}</TextButton
                     >{/if}
-                <TextButton away onclick={() => form.guardians.splice(i, 1)}>Take off</TextButton>
+                <TextButton away onclick={() => form.guardians.splice(i, 1)}>{say('office.take_off')}</TextButton>
             </div>
         </fieldset>
     {/each}
-    <div><TextButton onclick={() => form.guardians.push(nobody())}>Somebody else looks after them too</TextButton></div>
+    <div><TextButton onclick={() => form.guardians.push(nobody())}>{say('office.guardian_more')}</TextButton></div>
     <p role="status" class:good-news={renewed}>{renewed}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     <div class="flex flex-wrap items-center gap-x-4">
-        <Button type="submit" disabled={working}>{working ? 'One moment…' : 'Keep this'}</Button>
-        <TextButton onclick={leave}>Leave it</TextButton>
+        <Button type="submit" disabled={working}>{working ? say('office.one_moment') : say('office.keep_this')}</Button>
+        <TextButton onclick={leave}>{say('office.leave_it')}</TextButton>
     </div>
 </form>

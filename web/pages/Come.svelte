@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Whoever opened a letter that signs in: one press, for programs that read mail press nothing. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask } from '../lib/api';
@@ -24,10 +25,12 @@
     {#if name}
         <h1 class="mb-4">{name}</h1>
         {#if trouble}<Notice class="mb-4">{trouble}</Notice>{/if}
-        <Button disabled={working} onclick={come}>{working ? 'One moment…' : 'Sign in here'}</Button>
+        <Button disabled={working} onclick={come}
+            >{working ? say('office.one_moment') : say('office.come_press')}</Button
+        >
     {:else}
-        <h1 class="mb-2">This address opens nothing any more</h1>
-        <p class="mb-4">It was used already, or its quarter of an hour is over.</p>
-        <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">Sign in</a>
+        <h1 class="mb-2">{say('office.come_nothing')}</h1>
+        <p class="mb-4">{say('office.come_used')}</p>
+        <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('office.sign_in')}</a>
     {/if}
 </main>

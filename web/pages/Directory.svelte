@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The office's page of students and those who look after them: found, not listed, for there are thousands. */
+    import { say } from '../lib/say';
     import { Button, Checkbox, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -52,32 +53,34 @@
         trouble = beside(answer.trouble);
         if (!answer.data) return;
         undo = {
-            said: to ? `${one.name} is put away; nothing is deleted.` : `${one.name} is back.`,
+            said: to ? say('office.is_away', { name: one.name }) : say('office.is_back', { name: one.name }),
             act: () => void putAway(one, !to),
         };
         await look();
     }
     async function kept(student: Schema['DirectoryStudent']) {
         open = null;
-        said = `${student.name} is kept.`;
+        said = say('office.is_kept', { name: student.name });
         await look();
     }
     const line = (one: Schema['GuardianForm']) =>
-        [one.name, one.email, one.phone, one.language, one.may_book ? '' : 'may not book'].filter(Boolean).join(' · ');
+        [one.name, one.email, one.phone, one.language, one.may_book ? '' : say('office.may_not_book')]
+            .filter(Boolean)
+            .join(' · ');
 </script>
 
 {#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
-        <h1>Students</h1>
+        <h1>{say('office.students')}</h1>
         <p class="text-faint">
             {list.counts.students.toLocaleString()}
             {list.counts.students === 1 ? 'student' : 'students'}, {list.counts.guardians.toLocaleString()}
             {list.counts.guardians === 1 ? 'guardian' : 'guardians'}, {list.classes.length}
             {list.classes.length === 1 ? 'class' : 'classes'}
         </p>
-        <Button class="ml-auto" color="alternative" onclick={() => (open = 0)}>Add a student</Button>
+        <Button class="ml-auto" color="alternative" onclick={() => (open = 0)}>{say('office.add_a_student')}</Button>
     </div>
     <div role="status">
         {#if said}<p class="good-news">{said}</p>{/if}
@@ -88,21 +91,15 @@
     {/if}
     <div class="mt-3 grid items-start gap-8 lg:grid-cols-[1fr_22rem]">
         <section aria-labelledby="list" class="min-w-0">
-            <h2 id="list" class="sr-only">Find a student</h2>
+            <h2 id="list" class="sr-only">{say('office.find_a_student')}</h2>
             <div class="flex flex-wrap items-end gap-3">
                 <div class="flex-1 basis-60">
-                    <Field
-                        name="sought"
-                        label="A student’s or guardian’s name"
-                        required
-                        bind:value={sought}
-                        change={soon}
-                    />
+                    <Field name="sought" label={say('office.find_label')} required bind:value={sought} change={soon} />
                 </div>
                 <div>
-                    <Label for="of-class">Class</Label>
+                    <Label for="of-class">{say('office.class')}</Label>
                     <Select id="of-class" placeholder="" bind:value={of} onchange={() => void look()}>
-                        <option value="">all</option>
+                        <option value="">{say('office.all')}</option>
                         {#each list.classes as one (one.id)}<option value={String(one.id)}
                                 >{one.name} ({one.students})</option
                             >{/each}
@@ -111,7 +108,7 @@
                 {#if list.counts.away > 0}
                     <div class="flex min-h-11 items-center">
                         <Checkbox bind:checked={away} onchange={() => void look()}
-                            >Put away ({list.counts.away})</Checkbox
+                            >{say('office.put_away_many', { many: list.counts.away })}</Checkbox
                         >
                     </div>
                 {/if}
@@ -134,34 +131,36 @@
                                         ? ` · ${one.number}`
                                         : ''}</span
                                 >
-                                <TextButton onclick={() => (open = one.id)} aria-label="Change {one.name}"
-                                    >Change</TextButton
+                                <TextButton
+                                    onclick={() => (open = one.id)}
+                                    aria-label={say('office.change_of', { name: one.name })}
+                                    >{say('office.change')}</TextButton
                                 >
                                 <TextButton
                                     away={!one.away}
                                     onclick={() => putAway(one, !one.away)}
-                                    aria-label="{one.away ? 'Bring back' : 'Put away'} {one.name}"
-                                    >{one.away ? 'Bring back' : 'Put away'}</TextButton
+                                    aria-label="{one.away
+                                        ? say('office.bring_back')
+                                        : say('office.put_away')} {one.name}"
+                                    >{one.away ? say('office.bring_back') : say('office.put_away')}</TextButton
                                 >
                             </div>
                             {#each one.guardians as guardian (guardian.id)}
                                 <p class="text-faint [overflow-wrap:anywhere]">{line(guardian)}</p>
                             {:else}
-                                <p class="text-faint">Nobody is named who may book.</p>
+                                <p class="text-faint">{say('office.none_may_book')}</p>
                             {/each}
                         {/if}
                     </li>
                 {:else}
                     <li class="py-2">
-                        {list.counts.students === 0
-                            ? 'Nobody is here yet. Bring a file in, or add a student.'
-                            : 'Nobody of that name.'}
+                        {list.counts.students === 0 ? say('office.none_yet') : say('office.find_none')}
                     </li>
                 {/each}
             </ul>
             {#if list.found > list.students.length}
                 <p class="text-faint">
-                    And {(list.found - list.students.length).toLocaleString()} more. Type more of the name, or choose a class.
+                    {say('office.find_more', { many: list.found - list.students.length })}
                 </p>
             {/if}
         </section>

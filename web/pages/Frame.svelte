@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A sheet inside a course page: the free times to look at; a press opens the sheet itself. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import type { Schema } from '../lib/api';
     import Ruler from '../ruler/Ruler.svelte';
@@ -18,8 +19,10 @@
 
 <main class="p-3" bind:this={box}>
     <h1 class="text-[1.4rem]">{sheet.title}</h1>
-    <p class="mb-3 text-faint">with {sheet.host.name}. Times are {sheet.zone}. {sheet.free} free.</p>
-    <h2 class="sr-only">Free times</h2>
+    <p class="mb-3 text-faint">
+        {say('office.frame_about', { host: sheet.host.name, zone: sheet.zone, free: sheet.free })}
+    </p>
+    <h2 class="sr-only">{say('office.free_times')}</h2>
     <div class="grid gap-4">
         {#each sheet.days.slice(0, 3) as day (day.date)}
             <Ruler
@@ -29,5 +32,7 @@
             />
         {/each}
     </div>
-    <p class="mt-3"><a class="press main" href="/s/{sheet.slug}" target="_blank" rel="noopener">See all times</a></p>
+    <p class="mt-3">
+        <a class="press main" href="/s/{sheet.slug}" target="_blank" rel="noopener">{say('office.see_all_times')}</a>
+    </p>
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who did what, as it was written down: for the office. */
+    import { say } from '../lib/say';
     import { Button, Label, Select } from '../lib/controls';
     import Masthead from '../parts/Masthead.svelte';
 
@@ -20,9 +21,9 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <h1 class="mr-auto">Who did what</h1>
+        <h1 class="mr-auto">{say('office.log')}</h1>
         <div class="flex items-center gap-2">
-            <Label for="who" class="mb-0">Only</Label>
+            <Label for="who" class="mb-0">{say('office.log_only')}</Label>
             <Select
                 id="who"
                 placeholder=""
@@ -32,12 +33,12 @@
                     location.assign(one === '' ? '/staff/log' : `/staff/log?who=${one}`);
                 }}
             >
-                <option value="">everybody</option>
+                <option value="">{say('office.log_everybody')}</option>
                 {#each people as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
             </Select>
         </div>
     </div>
-    <p class="mb-2 text-faint">Kept for {log_days} days. Nobody changes it; what people told is never in it.</p>
+    <p class="mb-2 text-faint">{say('office.log_about', { log_days })}</p>
     <ul class="divide-y divide-line">
         {#each notes as note (note.id)}
             <li class="grid gap-x-4 py-1 sm:grid-cols-[15rem_1fr]">
@@ -45,8 +46,10 @@
                 <span><strong>{note.who}</strong> {note.what}</span>
             </li>
         {:else}
-            <li class="py-2">Nothing yet.</li>
+            <li class="py-2">{say('office.log_none')}</li>
         {/each}
     </ul>
-    {#if later}<Button class="mt-3" color="alternative" href="/staff/log?before={later}{of}">Earlier ones</Button>{/if}
+    {#if later}<Button class="mt-3" color="alternative" href="/staff/log?before={later}{of}"
+            >{say('office.log_earlier')}</Button
+        >{/if}
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What came to the mailbox for answers and was left alone, for the office. */
+    import { say } from '../lib/say';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -13,23 +14,23 @@
 
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <h1>Mail that was left alone</h1>
+    <h1>{say('office.mail_left')}</h1>
     <p class="mb-2 max-w-prose text-faint">
         {address
-            ? `Calendar programs answer our entries to ${address}. What was understood is done; the rest stays in the mailbox as it came, and is listed here for a month.`
-            : 'No mailbox is read, so calendar programs answer the other side by ordinary mail. How one is set up stands in the notes for the technician.'}
+            ? say('office.mail_answers', { mailbox: address })
+            : say('office.mail_none_read')}
     </p>
     <ul class="divide-y divide-line">
         {#each left as one (one.id)}
             <li class="grid gap-x-4 py-2 sm:grid-cols-[15rem_1fr]">
                 <span class="times text-faint">{one.when}</span>
                 <span class="min-w-0 break-words"
-                    ><strong>{one.from || 'No sender'}</strong>
+                    ><strong>{one.from || say('office.no_sender')}</strong>
                     {one.subject}<br /><span class="text-faint">{one.why}</span></span
                 >
             </li>
         {:else}
-            <li class="py-2">Nothing was left alone.</li>
+            <li class="py-2">{say('office.mail_left_none')}</li>
         {/each}
     </ul>
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The demo's mail: every message, as its reader would see it. */
+    import { say } from '../lib/say';
     import Masthead from '../parts/Masthead.svelte';
 
     interface Props {
@@ -19,23 +20,27 @@
     let { messages, open }: Props = $props();
 
     let form = $state<'letter' | 'text' | 'calendar'>('letter');
-    const forms = { letter: 'As a letter', text: 'As plain text', calendar: 'Calendar entry' } as const;
+    const forms = {
+        letter: say('office.mailroom_letter'),
+        text: say('office.mailroom_plain'),
+        calendar: say('office.mailroom_entry'),
+    } as const;
 </script>
 
 <main class="sheet-of-paper">
     <Masthead />
-    <h1>Mailroom</h1>
+    <h1>{say('office.mailroom')}</h1>
     <p class="mb-6 max-w-prose text-faint">
-        In the demo no mail leaves the house. It lies here, newest first, as its reader would see it.
+        {say('office.mailroom_about')}
     </p>
     {#if !open}
-        <p>No message yet. Book a time, and two come: one for the visitor, one for the host.</p>
+        <p>{say('office.mailroom_none')}</p>
     {:else}
         <div class="grid grid-cols-[minmax(0,1fr)] items-start gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)]">
             <section class="slip lg:order-2" aria-labelledby="subject">
                 <h2 id="subject">{open.subject}</h2>
-                <p class="mt-1 text-faint">From {open.from} to {open.to}</p>
-                <div class="my-4 flex flex-wrap gap-2" role="group" aria-label="Show the message">
+                <p class="mt-1 text-faint">{say('office.mailroom_from_to', { from: open.from, to: open.to })}</p>
+                <div class="my-4 flex flex-wrap gap-2" role="group" aria-label={say('office.mailroom_show')}>
                     {#each Object.entries(forms).filter(([key]) => key !== 'calendar' || open.calendar !== '') as [key, label] (key)}
                         <button
                             type="button"
@@ -52,15 +57,15 @@
                         action="/mailroom/{open.id}/answer"
                         class="mb-4 flex flex-wrap items-center gap-2"
                     >
-                        <span class="text-faint">As their calendar program would answer:</span>
-                        <button class="press" name="says" value="ACCEPTED">Yes</button>
-                        <button class="press" name="says" value="TENTATIVE">Maybe</button>
-                        <button class="press" name="says" value="DECLINED">No</button>
+                        <span class="text-faint">{say('office.mailroom_answer')}</span>
+                        <button class="press" name="says" value="ACCEPTED">{say('office.yes')}</button>
+                        <button class="press" name="says" value="TENTATIVE">{say('office.maybe')}</button>
+                        <button class="press" name="says" value="DECLINED">{say('office.no')}</button>
                     </form>
                 {/if}
                 {#if form === 'letter'}
                     <iframe
-                        title="The message as a letter"
+                        title={say('office.mailroom_frame')}
                         src="/mailroom/{open.id}/html"
                         sandbox="allow-popups allow-popups-to-escape-sandbox allow-top-navigation-by-user-activation"
                         class="h-[36rem] w-full rounded-md border border-line bg-white"
@@ -82,7 +87,9 @@
                                 : 'border-transparent'}"
                         >
                             <span class="block text-ink">{message.subject}</span>
-                            <span class="block text-[0.95rem] text-faint">to {message.to}</span>
+                            <span class="block text-[0.95rem] text-faint"
+                                >{say('office.mailroom_to', { to: message.to })}</span
+                            >
                         </a>
                     </li>
                 {/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What the office sets for the school. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
     import ClosedDays from '../settings/ClosedDays.svelte';
@@ -19,11 +20,11 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="flex flex-wrap items-baseline gap-x-6">
-        <h1>The school</h1>
-        <a class="inline-flex min-h-11 items-center" href="/staff/settings">Your own settings</a>
-        <a class="inline-flex min-h-11 items-center" href="/staff/visitors">What is kept of visitors</a>
-        <a class="inline-flex min-h-11 items-center" href="/staff/log">Who did what</a>
-        <a class="inline-flex min-h-11 items-center" href="/staff/mail-left">Mail that was left alone</a>
+        <h1>{say('office.the_school')}</h1>
+        <a class="inline-flex min-h-11 items-center" href="/staff/settings">{say('office.your_own_settings')}</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/visitors">{say('office.visitors')}</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/log">{say('office.log')}</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/mail-left">{say('office.mail_left')}</a>
     </div>
     <School {settings} changed={(now) => (changed = now)} />
     <ClosedDays {settings} changed={(now) => (changed = now)} />

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** For the office: who works here, who has come, and whom else to invite. */
+    import { say } from '../lib/say';
     import { Button, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -51,28 +52,29 @@
     async function invite(whom = form) {
         working = true;
         const { name } = whom;
-        if (settle(await ask(api.POST('/api/staff/people', { body: whom })), `${name} gets a letter.`)) form = blank();
+        if (settle(await ask(api.POST('/api/staff/people', { body: whom })), say('office.gets_letter', { name })))
+            form = blank();
     }
     const at = (one: Schema['StaffPerson']) => ({ params: { path: { person: one.id } } });
     async function again(one: Schema['StaffPerson']) {
         const answer = await ask(api.POST('/api/staff/people/{person}/invitation', at(one)));
-        settle(answer, `${one.name} gets another letter; the one before opens nothing any more.`);
+        settle(answer, say('office.gets_letter_again', { name: one.name }));
     }
     async function takeBack(one: Schema['StaffPerson']) {
         const answer = await ask(api.DELETE('/api/staff/people/{person}/invitation', at(one)));
         if (!settle(answer, '')) return;
         const { name, email, subject, role } = one;
         const back = () => void invite({ name, email, subject, role });
-        undo = { said: `${name} is not on the list any more; the letter opens nothing.`, act: back };
+        undo = { said: say('office.not_on_list', { name }), act: back };
     }
-    const ROLES = { staff: 'Staff', office: 'Office', reader: 'Reader' } as const;
+    const ROLES = { staff: say('office.staff'), office: say('office.office'), reader: say('office.reader') } as const;
     async function setRole(one: Schema['StaffPerson'], role: Schema['Role']) {
         const was = one.role;
         const answer = await ask(api.PUT('/api/staff/people/{person}', { ...at(one), body: { role } }));
         // What is shown is what is.
         if (!settle(answer, '')) return (changed = [...list]);
         undo = {
-            said: `${one.name} is ${{ staff: 'staff', office: 'of the office', reader: 'a reader' }[role]} now.`,
+            said: say(`office.is_${role}`, { name: one.name }),
             act: () => void setRole(one, was),
         };
     }
@@ -83,14 +85,14 @@
 {#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <h1 class="mb-4">Staff</h1>
+    <h1 class="mb-4">{say('office.staff')}</h1>
     <p role="status" class:good-news={said}>{said}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
 
     <div class="mt-4 grid items-start gap-8 lg:grid-cols-[1fr_20rem]">
         <section aria-labelledby="list">
-            <h2 id="list" class="sr-only">Who works here</h2>
-            {#if list.length > 10}<Field name="sought" label="Find somebody" bind:value={sought} />{/if}
+            <h2 id="list" class="sr-only">{say('office.who_works_here')}</h2>
+            {#if list.length > 10}<Field name="sought" label={say('office.people_find')} bind:value={sought} />{/if}
             <ul class="divide-y divide-line">
                 {#each shown as one (one.id)}
                     <li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
@@ -106,7 +108,7 @@
                                 value={one.role}
                                 disabled={one.you}
                                 placeholder=""
-                                aria-label="What {one.name} is"
+                                aria-label={say('office.role_of', { name: one.name })}
                                 onchange={(event) =>
                                     setRole(one, (event.currentTarget as HTMLSelectElement).value as Schema['Role'])}
                             >
@@ -117,24 +119,29 @@
                         {#if one.came && !one.you && !one.left}
                             <TextButton
                                 aria-expanded={parting === one.id}
-                                aria-label="{one.name} is away or leaves"
+                                aria-label={say('office.parting_of', { name: one.name })}
                                 onclick={() => (parting = parting === one.id ? null : one.id)}
-                                >Away or leaves</TextButton
+                                >{say('office.parting')}</TextButton
                             >
                         {/if}
                         {#if one.left}
-                            <TextButton onclick={() => again(one)} aria-label="Invite {one.name} again"
-                                >Invite again</TextButton
+                            <TextButton
+                                onclick={() => again(one)}
+                                aria-label={say('office.invite_again_of', { name: one.name })}
+                                >{say('office.invite_again')}</TextButton
                             >
                         {/if}
                         {#if !one.came && !one.left}
-                            <TextButton onclick={() => again(one)} aria-label="Send {one.name} another letter"
-                                >Send again</TextButton
+                            <TextButton
+                                onclick={() => again(one)}
+                                aria-label={say('office.letter_again_of', { name: one.name })}
+                                >{say('office.letter_again')}</TextButton
                             >
                             <TextButton
                                 away
                                 onclick={() => takeBack(one)}
-                                aria-label="Take {one.name}’s invitation back">Take it back</TextButton
+                                aria-label={say('office.invitation_back_of', { name: one.name })}
+                                >{say('office.take_back')}</TextButton
                             >
                         {/if}
                         {#if parting === one.id}
@@ -151,20 +158,26 @@
                         {/if}
                     </li>
                 {:else}
-                    <li class="py-2">Nobody of that name.</li>
+                    <li class="py-2">{say('office.find_none')}</li>
                 {/each}
             </ul>
             {#if shown.length < found.length}<TextButton onclick={() => (all = true)}
-                    >Show all {found.length}</TextButton
+                    >{say('office.show_all', { length: found.length })}</TextButton
                 >{/if}
         </section>
         <div class="grid gap-6">
             <form class="slip grid gap-3" novalidate onsubmit={onSent(() => !working && invite())}>
-                <h2>Invite somebody</h2>
-                <Field name="invite-name" label="Name" required bind:value={form.name} error={fields.name} />
+                <h2>{say('office.invite_somebody')}</h2>
+                <Field
+                    name="invite-name"
+                    label={say('office.name')}
+                    required
+                    bind:value={form.name}
+                    error={fields.name}
+                />
                 <Field
                     name="invite-email"
-                    label="E-mail address"
+                    label={say('office.e_mail_address')}
                     type="email"
                     required
                     bind:value={form.email}
@@ -172,21 +185,22 @@
                 />
                 <Field
                     name="invite-subject"
-                    label="Subject or work"
+                    label={say('office.subject_or_work')}
                     required
                     bind:value={form.subject}
                     error={fields.subject}
                 />
                 <div>
-                    <Label for="invite-role">What they are</Label>
+                    <Label for="invite-role">{say('office.role')}</Label>
                     <Select id="invite-role" class="w-full" placeholder="" bind:value={form.role}>
-                        <option value="staff">Staff: publishes times</option>
-                        <option value="office">Office: looks after the school</option>
-                        <option value="reader">Reader: sees who comes, at the front desk</option>
+                        <option value="staff">{say('office.role_staff_does')}</option>
+                        <option value="office">{say('office.role_office_does')}</option>
+                        <option value="reader">{say('office.role_reader_does')}</option>
                     </Select>
                 </div>
-                <p class="text-faint">They get a letter that opens once, within seven days.</p>
-                <Button type="submit" class="justify-self-start" disabled={working}>Send the invitation</Button>
+                <p class="text-faint">{say('office.invite_help')}</p>
+                <Button type="submit" class="justify-self-start" disabled={working}>{say('office.invite_press')}</Button
+                >
             </form>
             <StaffFile
                 sent={(now, what) => {

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A room of the demo's stand-in for a video service: a door, at which one waits and sees nothing, and tiles. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import { api, ask, firstOf, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
@@ -20,7 +21,7 @@
     let room = $state<Schema['VideoRoom'] | null>(null);
     let name = $state('');
     let message = $state('');
-    let word = $state('I am with somebody just now. I let you in in a moment.');
+    let word = $state(say('office.room_word'));
     const path = $derived({ key });
     // A page that is loaded anew is the same guest.
     const guest = (() => {
@@ -66,29 +67,29 @@
     <Masthead />
     <h1>{title}</h1>
     <p class="mb-4 text-faint">
-        With {whom}. This room is the demo’s own: nobody can be seen or heard here, and faces are drawings.
+        {say('office.room_about', { whom })}
     </p>
     {#if message}<p class="notice mb-3" role="alert">{message}</p>{/if}
     {#if host && room}
         <div class="grid items-start gap-6 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
             <section aria-labelledby="inside">
-                <h2 id="inside" class="mb-2">In the room</h2>
+                <h2 id="inside" class="mb-2">{say('office.room_in')}</h2>
                 <div class="grid gap-3 sm:grid-cols-2">
                     <Tile name={whom} />
                     {#each room.inside as one (one.id)}
                         <div>
                             <Tile name={one.name} />
                             <button type="button" class="press mt-1" onclick={() => answer(one.id, 'out')}
-                                >Say goodbye to {one.name}</button
+                                >{say('office.room_goodbye', { name: one.name })}</button
                             >
                         </div>
                     {/each}
                 </div>
             </section>
             <section aria-labelledby="door">
-                <h2 id="door" class="mb-2">At the door</h2>
+                <h2 id="door" class="mb-2">{say('office.room_door')}</h2>
                 <div role="status">
-                    {#if room.door.length === 0}<p>Nobody.</p>{/if}
+                    {#if room.door.length === 0}<p>{say('office.room_nobody')}</p>{/if}
                 </div>
                 <ul class="grid gap-3">
                     {#each room.door as one (one.id)}
@@ -96,48 +97,50 @@
                             <p class="font-semibold">{one.name}{one.state === 'later' ? ', who knows: not now' : ''}</p>
                             <p class="mt-2 flex flex-wrap gap-2">
                                 <button type="button" class="press main" onclick={() => answer(one.id, 'in')}
-                                    >Let in</button
+                                    >{say('office.room_let_in')}</button
                                 >
                                 <button type="button" class="press" onclick={() => answer(one.id, 'later')}
-                                    >Not now</button
+                                    >{say('office.room_not_now')}</button
                                 >
                             </p>
                         </li>
                     {/each}
                 </ul>
                 {#if room.door.length > 0}
-                    <label class="mt-3 block font-semibold" for="word">What “Not now” says</label>
+                    <label class="mt-3 block font-semibold" for="word">{say('office.room_not_now_says')}</label>
                     <input id="word" class="box w-full" maxlength="300" bind:value={word} />
                 {/if}
             </section>
         </div>
     {:else if me?.state === 'in'}
         <section aria-labelledby="inside">
-            <h2 id="inside" class="mb-2">You are in the room</h2>
+            <h2 id="inside" class="mb-2">{say('office.room_you_are_in')}</h2>
             <div class="grid gap-3 sm:grid-cols-2">
                 <Tile name={whom} />
                 {#each room?.inside ?? [] as one (one.name)}<Tile name={one.name} />{/each}
             </div>
         </section>
     {:else if me?.state === 'out'}
-        <p role="status">{whom} has said goodbye. The meeting is over.</p>
+        <p role="status">{say('office.room_over', { whom })}</p>
     {:else if me}
         <div role="status">
             <p class="good-news">
-                {room?.open
-                    ? `You are at the door. ${whom} sees you and lets you in; until then you see and hear nothing of the room.`
-                    : `You are at the door. ${whom} is not there yet; nobody can go in ahead of them.`}
+                {room?.open ? say('office.room_at_door', { whom }) : say('office.room_at_door_ahead', { whom })}
             </p>
-            {#if me.state === 'later'}<p class="notice mt-3">{whom}: not now. {me.word ? `“${me.word}”` : ''}</p>{/if}
+            {#if me.state === 'later'}<p class="notice mt-3">
+                    {me.word
+                        ? say('office.room_later_word', { whom, word: me.word })
+                        : say('office.room_later', { whom })}
+                </p>{/if}
         </div>
     {:else}
         <form class="grid max-w-md gap-3" novalidate onsubmit={onSent(come)}>
-            <label class="font-semibold" for="name">Your name, as {whom} sees it at the door</label>
+            <label class="font-semibold" for="name">{say('office.room_your_name', { whom })}</label>
             <input id="name" class="box" autocomplete="name" bind:value={name} />
-            <button class="press main justify-self-start" disabled={!name.trim()}>Go to the door</button>
+            <button class="press main justify-self-start" disabled={!name.trim()}>{say('office.room_go')}</button>
         </form>
         <p class="mt-6">
-            <a class="inline-flex min-h-11 items-center" href="/staff/video-room/{key}">I am the host</a>
+            <a class="inline-flex min-h-11 items-center" href="/staff/video-room/{key}">{say('office.room_host')}</a>
         </p>
     {/if}
 </main>

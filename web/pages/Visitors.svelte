@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A visitor asks what is kept of them: the office finds them, hands it over, or takes it away. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -41,7 +42,7 @@
         const answer = await ask(api.DELETE('/api/staff/visitors/{visitor}', at(one)));
         trouble = beside(answer.trouble);
         if (!answer.data) return;
-        said = `What was kept of ${one.name} is gone.`;
+        said = say('office.visitors_gone', { name: one.name });
         sure = null;
         await look();
     }
@@ -49,10 +50,9 @@
 
 <main class="sheet-of-paper">
     <Masthead {host} />
-    <h1 class="mb-2">What is kept of visitors</h1>
+    <h1 class="mb-2">{say('office.visitors')}</h1>
     <p class="mb-4 max-w-3xl text-faint">
-        It goes by itself {keep_days} days after somebody’s last meeting. Whoever asks earlier, finds all of it on their pass,
-        and can take it away there; here you do it for them.
+        {say('office.visitors_about', { keep_days })}
     </p>
     <div role="status">
         {#if said}<p class="good-news mb-3">{said}</p>{/if}
@@ -60,14 +60,9 @@
     {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
     <form class="flex max-w-xl flex-wrap items-end gap-3" novalidate onsubmit={onSent(look)}>
         <div class="flex-1 basis-60">
-            <Field
-                name="sought"
-                label="Three letters of a name, or a whole e-mail address"
-                required
-                bind:value={sought}
-            />
+            <Field name="sought" label={say('office.visitors_find')} required bind:value={sought} />
         </div>
-        <Button type="submit" disabled={sought.trim().length < 3}>Find</Button>
+        <Button type="submit" disabled={sought.trim().length < 3}>{say('office.find')}</Button>
     </form>
     {#if found}
         <ul class="mt-3 divide-y divide-line">
@@ -77,38 +72,42 @@
                         <span class="mr-auto [overflow-wrap:anywhere]"
                             ><strong>{one.name}</strong>
                             <span class="text-faint"
-                                >{[one.email, one.phone].filter(Boolean).join(' · ')} · {one.meetings === 1
-                                    ? 'one meeting'
-                                    : `${one.meetings} meetings`}, since {one.since}</span
+                                >{say('office.visitor', {
+                                    reach: [one.email, one.phone].filter(Boolean).join(' · '),
+                                    meetings: one.meetings,
+                                    since: one.since,
+                                })}</span
                             ></span
                         >
-                        <TextButton onclick={() => take(one)} aria-label="All that is kept of {one.name}, as a file"
-                            >All of it, as a file</TextButton
+                        <TextButton
+                            onclick={() => take(one)}
+                            aria-label={say('office.visitors_file_of', { name: one.name })}
+                            >{say('office.visitors_file')}</TextButton
                         >
                         <TextButton
                             away
                             aria-expanded={sure === one.id}
-                            aria-label="Take away what is kept of {one.name}"
-                            onclick={() => (sure = sure === one.id ? null : one.id)}>Take it away</TextButton
+                            aria-label={say('office.visitors_away_of', { name: one.name })}
+                            onclick={() => (sure = sure === one.id ? null : one.id)}
+                            >{say('office.visitors_away')}</TextButton
                         >
                     </div>
                     {#if sure === one.id}
                         <div class="slip mt-2 grid gap-2">
                             <p>
-                                Name, address and number go, and all that was told. Times still to come are given back,
-                                and everybody concerned gets a letter. This cannot be taken back.
-                                {one.known ? 'The student lists keep what they have.' : ''}
+                                {say('office.visitors_sure')}
+                                {one.known ? say('office.visitors_known') : ''}
                             </p>
                             <Button color="red" outline class="justify-self-start" onclick={() => forget(one)}
-                                >Take all of it away</Button
+                                >{say('office.visitors_away_press')}</Button
                             >
                         </div>
                     {/if}
                 </li>
             {:else}
-                <li class="py-2">Nobody of that name or address.</li>
+                <li class="py-2">{say('office.visitors_none')}</li>
             {/each}
         </ul>
-        {#if found.more}<p class="text-faint">And more. Type more of the name.</p>{/if}
+        {#if found.more}<p class="text-faint">{say('office.visitors_more')}</p>{/if}
     {/if}
 </main>
