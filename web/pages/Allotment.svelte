@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The office gives a round's times: has them looked for, looks at them, pins what has to stay, and publishes. */
+    import { say } from '../lib/say';
     import Fold from '../controls/Fold.svelte';
     import { onMount } from 'svelte';
     import { Button, Input, Label, Modal } from '../lib/controls';
@@ -49,7 +50,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
-        <h1 class="mr-auto">Allotment</h1>
+        <h1 class="mr-auto">{say('arranging.allotment')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}">{title}</a>
     </div>
     {#if page.message}<Notice class="mb-3">{page.message}</Notice>{/if}
@@ -57,23 +58,22 @@
         <p class="flex flex-wrap items-center gap-x-4">
             <span>{now.sent_said}</span>
             {#if now.collecting}
-                <span>They can until {now.until}.</span>
-                <TextButton onclick={() => (ending = true)}>Change that</TextButton>
+                <span>{say('arranging.wishes_until_said', { until: now.until })}</span>
+                <TextButton onclick={() => (ending = true)}>{say('arranging.change_that')}</TextButton>
             {:else}
-                <span>Since {now.until} no more are taken.</span>
-                {#if !page.busy}<TextButton onclick={() => (ending = true)}>Take more</TextButton>{/if}
+                <span>{say('arranging.wishes_over_since', { until: now.until })}</span>
+                {#if !page.busy}<TextButton onclick={() => (ending = true)}>{say('arranging.take_more')}</TextButton
+                    >{/if}
             {/if}
         </p>
     {/if}
     <p class="my-2 text-lg" role="status">{now.said}</p>
-    {#if page.unheard}<Notice class="mb-3"
-            >No word since {page.unheard}. It goes on by itself; this page asks again each second.</Notice
-        >{/if}
+    {#if page.unheard}<Notice class="mb-3">{say('arranging.allot_unheard', { at: page.unheard })}</Notice>{/if}
     {#if page.busy}
         <div
             class="bar mb-3"
             role="progressbar"
-            aria-label="How far it is"
+            aria-label={say('arranging.allot_progress')}
             aria-valuemin="0"
             aria-valuemax={now.state === 'booking' ? now.families : now.wishes}
             aria-valuenow={now.state === 'booking' ? now.booked : now.granted}
@@ -82,35 +82,37 @@
                 <b style:width="{now.families ? (100 * now.booked) / now.families : 0}%"></b>
             {:else}
                 <b style:width={share(now.granted)}></b>
-                {#if now.bound > 0}<i style:left={share(now.bound)} title="More can never be granted"></i>{/if}
+                {#if now.bound > 0}<i style:left={share(now.bound)} title={say('arranging.allot_bound')}></i>{/if}
             {/if}
         </div>
     {/if}
     <div class="mb-4 flex flex-wrap items-center gap-3">
         {#if page.looking}
             <Button color="alternative" disabled={page.beginning} onclick={() => void page.stop()}
-                >Stop, and take what there is</Button
+                >{say('arranging.allot_stop')}</Button
             >
         {:else if now.state === 'none' || now.state === 'failed'}
-            <Button disabled={now.sent === 0} onclick={() => void page.begin(1)}>Find times</Button>
+            <Button disabled={now.sent === 0} onclick={() => void page.begin(1)}>{say('arranging.allot_press')}</Button>
         {:else if now.state === 'found'}
-            <Button disabled={now.collecting} onclick={() => (publishing = true)}>Publish…</Button>
-            <Button color="alternative" onclick={() => void page.begin(now.seed)}
-                >{pinned === 0 ? 'Find times again' : `Find again; ${pinned} stay${pinned === 1 ? 's' : ''}`}</Button
+            <Button disabled={now.collecting} onclick={() => (publishing = true)}
+                >{say('arranging.publish_open')}</Button
             >
-            <TextButton onclick={() => void page.begin(now.seed + 1)}>Find another way</TextButton>
-            {#if now.collecting}<span class="text-faint">It can be published once wishes are over.</span>{/if}
+            <Button color="alternative" onclick={() => void page.begin(now.seed)}
+                >{say('arranging.allot_again', { pinned })}</Button
+            >
+            <TextButton onclick={() => void page.begin(now.seed + 1)}>{say('arranging.allot_another')}</TextButton>
+            {#if now.collecting}<span class="text-faint">{say('arranging.publish_later')}</span>{/if}
         {/if}
         {#if page.picture && !page.looking}
             <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/allotment.csv" download
-                >All of it as a table</a
+                >{say('arranging.allot_table')}</a
             >
         {/if}
     </div>
     <!-- Stays while times are looked for anew: what somebody types is not taken from under their hands. -->
     {#if page.picture}
         <div class="mb-3 max-w-md">
-            <Label for="pick">Pick out a family or a teacher</Label>
+            <Label for="pick">{say('arranging.pick_out')}</Label>
             <Input id="pick" type="search" autocomplete="off" bind:value={sought} />
             <ul>
                 {#each found.slice(0, 8) as one (one.kind + one.index)}
@@ -123,9 +125,11 @@
                         >
                     </li>
                 {:else}
-                    {#if sought.trim() !== ''}<li class="py-2">Nobody here is called that.</li>{/if}
+                    {#if sought.trim() !== ''}<li class="py-2">{say('arranging.pick_none')}</li>{/if}
                 {/each}
-                {#if found.length > 8}<li class="py-1 text-faint">{found.length - 8} more; type a few letters.</li>{/if}
+                {#if found.length > 8}<li class="py-1 text-faint">
+                        {say('arranging.pick_more', { many: found.length - 8 })}
+                    </li>{/if}
             </ul>
         </div>
     {/if}
@@ -159,7 +163,9 @@
                             >{page.picture.families[one.family]}</TextButton
                         >
                         <span class="text-faint"
-                            >about {one.student}, {one.asked ? 'asked for' : `wish ${one.rank}`}</span
+                            >{one.asked
+                                ? say('arranging.not_asked', { student: one.student })
+                                : say('arranging.not_wish', { student: one.student, rank: one.rank })}</span
                         >
                         <span class="block">{one.why}</span>
                     </li>
@@ -169,8 +175,8 @@
     {/if}
 </main>
 
-<Modal bind:open={ending} title="Until when are wishes taken?" size="sm">
-    <Label for="until">Until</Label>
+<Modal bind:open={ending} title={say('arranging.until_heading')} size="sm">
+    <Label for="until">{say('arranging.until')}</Label>
     <Input id="until" type="datetime-local" bind:value={until} />
     <div class="flex flex-wrap gap-3">
         <Button
@@ -178,7 +184,7 @@
             onclick={() => {
                 ending = false;
                 void page.until(until);
-            }}>Until then</Button
+            }}>{say('arranging.until_then')}</Button
         >
         {#if now.collecting}
             <Button
@@ -186,28 +192,26 @@
                 onclick={() => {
                     ending = false;
                     void page.until(null);
-                }}>End it now</Button
+                }}>{say('arranging.until_now')}</Button
             >
         {/if}
     </div>
-    <p class="text-faint">Families whose wishes are not in yet are not told; write to them first.</p>
+    <p class="text-faint">{say('arranging.until_untold')}</p>
 </Modal>
 
-<Modal bind:open={publishing} title="Give all of them their times?" size="md">
+<Modal bind:open={publishing} title={say('arranging.give')} size="md">
     <p>{now.said}</p>
     <p>
-        All meetings are booked then. Each family hears of all of its times in one letter, each teacher in one; what is
-        still free can be booked by everybody. It cannot be taken back at once: after that, single meetings are moved or
-        cancelled.
+        {say('arranging.give_about')}
     </p>
     <div class="flex gap-3">
         <Button
             onclick={() => {
                 publishing = false;
                 void page.publish();
-            }}>Publish it</Button
+            }}>{say('arranging.publish_it')}</Button
         >
-        <Button color="alternative" onclick={() => (publishing = false)}>Not yet</Button>
+        <Button color="alternative" onclick={() => (publishing = false)}>{say('arranging.not_yet')}</Button>
     </div>
 </Modal>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What comes between a published round and its evening: somebody is away, an evening moves, all goes on by video. */
+    import { say } from '../lib/say';
     import { Button, Radio } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
@@ -18,9 +19,9 @@
     const path = $derived({ params: { path: { round: page.round } } });
 
     const CHOICES = [
-        ['away', 'Somebody is away'],
-        ['evening', 'An evening moves to another date'],
-        ['video', 'All of it goes on by video'],
+        ['away', say('arranging.away')],
+        ['evening', say('arranging.evening')],
+        ['video', say('arranging.video')],
     ] as const;
 
     // svelte-ignore state_referenced_locally -- begins with what the page came with
@@ -43,7 +44,7 @@
         message = answer.trouble?.message ?? '';
         if (!answer.data) return;
         changed = answer.data;
-        said = 'Their times can be booked again. Meetings that were moved or cancelled stay as they are.';
+        said = say('arranging.away_back');
     }
     function joined(part: Schema['RoundPart'], name: string) {
         changed = {
@@ -51,12 +52,12 @@
             hosts: [...page.hosts, { id: part.id, name }],
             others: page.others.filter((one) => one.id !== part.staff),
         };
-        said = `${name} is in this round now.`;
+        said = say('arranging.joined', { name });
     }
     function left(part: number) {
         const name = page.hosts.find((one) => one.id === part)?.name ?? '';
         changed = { ...page, hosts: page.hosts.filter((one) => one.id !== part) };
-        said = `${name} is not in this round any more.`;
+        said = say('arranging.left', { name });
     }
     async function video(on: boolean) {
         const answer = on
@@ -65,20 +66,20 @@
         message = answer.trouble?.message ?? '';
         if (!answer.data) return;
         changed = answer.data;
-        said = on ? 'All who have a link meet by video now; everybody was told.' : 'Everybody is where they were.';
+        said = on ? say('arranging.video_on') : say('arranging.video_off');
     }
 </script>
 
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
-        <h1 class="mr-auto">When something comes up</h1>
+        <h1 class="mr-auto">{say('arranging.to_changes')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{page.round}">{page.title}</a>
     </div>
     <p role="status" class={said ? 'good-news mb-3' : ''}>{said}</p>
     {#if message}<Notice class="mb-3">{message}</Notice>{/if}
     <fieldset class="mb-4">
-        <legend class="sr-only">What has come up</legend>
+        <legend class="sr-only">{say('arranging.changes')}</legend>
         {#each CHOICES as [value, label] (value)}
             <Radio
                 name="what"
@@ -98,16 +99,14 @@
     {:else}
         <p class="mb-3 max-w-prose">{page.video_said}</p>
         <p class="flex flex-wrap gap-3">
-            <Button onclick={() => void video(true)}>Go on by video, and write to them</Button>
+            <Button onclick={() => void video(true)}>{say('arranging.video_press')}</Button>
             {#if page.was_in_rooms}
-                <Button color="alternative" onclick={() => void video(false)}
-                    >Back to the rooms, and write to them</Button
-                >
+                <Button color="alternative" onclick={() => void video(false)}>{say('arranging.video_back')}</Button>
             {/if}
         </p>
     {/if}
     {#if undo > 0}<UndoToast
-            said={said || 'The meetings of this round were changed just now.'}
+            said={said || say('arranging.changed_now')}
             seconds={undo}
             act={() => void takeBack()}
             done={() => (undo = 0)}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** A round, set up by the office as one worksheet that the sheets of all who are in it follow; later, how full it is. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -44,32 +45,34 @@
 <main class="sheet-of-paper">
     <Masthead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
-        <h1 class="mr-auto">{setup.form.title || 'A new round'}</h1>
+        <h1 class="mr-auto">{setup.form.title || say('arranging.a_new_round')}</h1>
         {#if setup.round && setup.published}
             {#if setup.round.collects}
                 <Button href="/staff/rounds/{setup.round.id}/allotment"
-                    >{setup.round.allotted ? 'The allotment' : 'Wishes and allotment'}</Button
+                    >{setup.round.allotted
+                        ? say('arranging.the_allotment')
+                        : say('arranging.wishes_and_allotment')}</Button
                 >
             {/if}
-            <a class="inline-flex min-h-11 items-center" href={setup.round.path}>What families see</a>
+            <a class="inline-flex min-h-11 items-center" href={setup.round.path}>{say('arranging.see_families')}</a>
             {#if !setup.round.collects || setup.round.allotted}
                 <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{setup.round.id}/changes"
-                    >When something comes up</a
+                    >{say('arranging.to_changes')}</a
                 >
             {/if}
             <a class="inline-flex min-h-11 items-center" href="/staff/rounds/new?like={setup.round.id}"
-                >Again, with new dates</a
+                >{say('arranging.again')}</a
             >
-            <TextButton onclick={() => setup.takeBack()}>Take it back</TextButton>
+            <TextButton onclick={() => setup.takeBack()}>{say('arranging.take_it_back')}</TextButton>
         {:else}
             <span class="text-faint" role="status"
                 >{setup.state === 'kept' || (setup.round && setup.state === 'new')
-                    ? 'Kept.'
+                    ? say('arranging.kept')
                     : setup.state === 'typing'
-                      ? 'Keeping…'
+                      ? say('arranging.keeping')
                       : ''}</span
             >
-            <Button disabled={!setup.round} onclick={() => (summary = true)}>Publish…</Button>
+            <Button disabled={!setup.round} onclick={() => (summary = true)}>{say('arranging.publish_open')}</Button>
         {/if}
     </div>
     {#if setup.message}<Notice class="mb-3">{setup.message}</Notice>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The school's rounds: for the office all of them, for each who is in one what is theirs to say. */
+    import { say } from '../lib/say';
     import { Badge, Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
     import Masthead from '../parts/Masthead.svelte';
@@ -20,14 +21,13 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-3 flex flex-wrap items-center gap-4">
-        <h1 class="mr-auto">Rounds</h1>
-        {#if office}<Button href="/staff/rounds/new">A new round</Button>{/if}
+        <h1 class="mr-auto">{say('arranging.rounds')}</h1>
+        {#if office}<Button href="/staff/rounds/new">{say('arranging.a_new_round')}</Button>{/if}
     </div>
     {#if office}
         {#if rounds.length === 0}
             <p class="max-w-prose">
-                A round is an evening or two on which families meet many teachers. You say once when it is and who is in
-                it; each teacher says where they are; each family plans all of its meetings at once.
+                {say('arranging.rounds_about')}
             </p>
         {/if}
         <ul class="border-t border-line">
@@ -44,11 +44,11 @@
     {/if}
     {#if interpreting.length > 0}
         <section class="mt-6" aria-labelledby="interpreting">
-            <h2 id="interpreting">Where you interpret</h2>
+            <h2 id="interpreting">{say('arranging.interpreting')}</h2>
             <ul>
                 {#each interpreting as one (one.time + one.host)}
                     <li class="border-b border-line py-1">
-                        {one.time}: {one.host}, {one.place}{one.student ? `, about ${one.student}` : ''}
+                        {one.student ? say('arranging.interprets_about', one) : say('arranging.interprets', one)}
                         <span class="text-faint">{one.language}</span>
                     </li>
                 {/each}
@@ -58,21 +58,21 @@
     {#each parts as one (one.id)}
         {@const part = changed[one.id] ?? one}
         <section class="mt-6" aria-labelledby="part-{one.id}">
-            <h2 id="part-{one.id}">{one.title}: what is yours</h2>
+            <h2 id="part-{one.id}">{say('arranging.yours', { title: one.title })}</h2>
             <ul>
                 {#each one.dates as date (date.label)}<li>{date.label}, {date.stretches.join(' and ')}</li>{/each}
             </ul>
             {#if !part.has_place}<p class="good-news my-2">
-                    Say where people find you: nothing opens before that.
+                    {say('arranging.yours_place')}
                 </p>{/if}
             {#if one.sheet}<p>
                     <a class="inline-flex min-h-11 items-center" href="/staff/sheets/{one.sheet}"
-                        >Your sheet, with who has booked</a
+                        >{say('arranging.yours_sheet')}</a
                     >
                 </p>{/if}
             <PartForm {part} changed={(kept) => (changed[one.id] = kept)} />
         </section>
     {:else}
-        {#if !office}<p class="max-w-prose">You are in no round. The office puts you into one.</p>{/if}
+        {#if !office}<p class="max-w-prose">{say('arranging.none_yours')}</p>{/if}
     {/each}
 </main>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** All meetings of an allotment on one scale: a row for each teacher, time from left to right, day beside day. */
+    import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
     import { clock } from '../lib/clock.svelte';
     import type { AllotmentPage } from './allotment.svelte';
@@ -22,15 +23,13 @@
             breaks: picture.breaks.filter((one) => one.host === host),
         })),
     );
-    const label = $derived(
-        `${picture.meetings.length} meetings of ${picture.hosts.length} teachers. The lists beside it say the same in words.`,
-    );
+    const label = $derived(say('arranging.picture', { many: picture.meetings.length, hosts: picture.hosts.length }));
     const mark = (one: { asked: boolean; rank: number }) => (one.asked ? '!' : String(one.rank));
 </script>
 
 <!-- What a click picks out here, the fields above pick out too. -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="scroll" tabindex="0" role="region" aria-label="The picture">
+<div class="scroll" tabindex="0" role="region" aria-label={say('arranging.the_picture')}>
     <div class="picture" role="img" aria-label={label}>
         <div class="row head">
             <span class="name"></span>
@@ -64,7 +63,11 @@
                             class:pinned={one.pinned}
                             style:left={at(one)}
                             style:width={share(one.length)}
-                            title="{clock.say(one.time)} {picture.families[one.family]}, about {one.student}"
+                            title={say('arranging.meeting', {
+                                at: clock.say(one.time),
+                                family: picture.families[one.family] ?? '',
+                                student: one.student,
+                            })}
                             onclick={() => (page.picked = { kind: 'family', index: one.family })}>{mark(one)}</b
                         >
                     {/each}
@@ -74,7 +77,7 @@
     </div>
 </div>
 <p class="mt-1 text-faint">
-    1 is a first wish, 2 a second, ! is what the teacher asked for; hatched is a break; a thick edge is pinned.
+    {say('arranging.1_is_a_first')}
 </p>
 
 <style>

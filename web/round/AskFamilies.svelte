@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What families are asked for each child, beside its name: once, for all whom they meet about it. */
+    import { say } from '../lib/say';
     import UndoToast from '../controls/UndoToast.svelte';
     import { Button } from '../lib/controls';
     import Questions from '../worksheet/Questions.svelte';
@@ -23,13 +24,13 @@
 </script>
 
 <fieldset class="grid gap-2">
-    <legend class="font-semibold">What families are asked</legend>
-    <p class="text-faint">For each child, besides its name; the answers go to all teachers whom they meet about it.</p>
+    <legend class="font-semibold">{say('arranging.ask_families')}</legend>
+    <p class="text-faint">{say('arranging.ask_families_about')}</p>
     {#if setup.form.questions.length > 0}
         <Questions
             bind:questions={setup.form.questions}
             errors={setup.fields}
-            shown="Stands on run sheets"
+            shown={say('arranging.ask_shown')}
             changed={() => setup.typed()}
             {take}
         />
@@ -41,13 +42,13 @@
             onclick={() => {
                 setup.form.questions.push(newQuestion());
                 setup.typed();
-            }}>Add a question</Button
+            }}>{say('arranging.add_a_question')}</Button
         >
     {/if}
 </fieldset>
 {#if taken}
     {#key taken}<UndoToast
-            said="Question {taken.at + 1} is taken out."
+            said={say('arranging.question_out', { number: taken.at + 1 })}
             act={putBack}
             done={() => (taken = null)}
         />{/key}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Somebody of a round is away: whose meetings that hits, where each could be instead, and doing it. */
+    import { say } from '../lib/say';
     import { Button, Input, Label, Select, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -63,18 +64,18 @@
 
 <div class="grid max-w-3xl gap-3">
     {#if page.away.length > 0}
-        <ul class="border-t border-line" aria-label="Away now">
+        <ul class="border-t border-line" aria-label={say('arranging.away_list')}>
             {#each page.away as one (one.id)}
                 <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                     <span class="min-w-64 flex-1">{one.said}</span>
-                    <Button color="alternative" onclick={() => back(one.id)}>They come after all</Button>
+                    <Button color="alternative" onclick={() => back(one.id)}>{say('arranging.away_end')}</Button>
                 </li>
             {/each}
         </ul>
     {/if}
     <div class="grid gap-3 sm:grid-cols-2">
         <div>
-            <Label for="away-host">Who is away</Label>
+            <Label for="away-host">{say('arranging.away_who')}</Label>
             <Select id="away-host" placeholder="" bind:value={host} onchange={() => (plan.effect = null)}>
                 <option value=""></option>
                 {#each page.hosts as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
@@ -82,7 +83,7 @@
             {#if plan.fields.host}<p class="font-semibold text-brick">{plan.fields.host}</p>{/if}
         </div>
         <div>
-            <Label for="away-substitute">Who stands in, at the same hours</Label>
+            <Label for="away-substitute">{say('arranging.away_substitute')}</Label>
             <Select
                 id="away-substitute"
                 placeholder=""
@@ -90,13 +91,13 @@
                 onchange={() => (plan.effect = null)}
                 aria-describedby="away-substitute-help"
             >
-                <option value="">nobody</option>
+                <option value="">{say('arranging.nobody')}</option>
                 {#each page.hosts.filter((one) => String(one.id) !== host) as one (one.id)}
                     <option value={String(one.id)}>{one.name}</option>
                 {/each}
-                {#if page.others.length > 0}<option value={NEWCOMER}>somebody who is not in it yet…</option>{/if}
+                {#if page.others.length > 0}<option value={NEWCOMER}>{say('arranging.away_newcomer')}</option>{/if}
             </Select>
-            <p id="away-substitute-help" class="text-faint">What they have booked themselves stays with them.</p>
+            <p id="away-substitute-help" class="text-faint">{say('arranging.away_substitute_help')}</p>
             {#if plan.fields.substitute}<p class="font-semibold text-brick">{plan.fields.substitute}</p>{/if}
         </div>
     </div>
@@ -113,24 +114,24 @@
     {#each times as one, i (i)}
         <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
             <div>
-                <Label for="away-date-{i}">On</Label>
+                <Label for="away-date-{i}">{say('arranging.on')}</Label>
                 <Select id="away-date-{i}" placeholder="" bind:value={one.date} onchange={() => (plan.effect = null)}>
                     {#each page.dates as date (date.date)}<option value={date.date}>{date.label}</option>{/each}
                 </Select>
             </div>
             <div>
-                <Label for="away-from-{i}">from</Label>
+                <Label for="away-from-{i}">{say('arranging.from')}</Label>
                 <Input id="away-from-{i}" bind:value={one.from} oninput={() => (plan.effect = null)} />
             </div>
             <div>
-                <Label for="away-until-{i}">to</Label>
+                <Label for="away-until-{i}">{say('arranging.to')}</Label>
                 <Input id="away-until-{i}" bind:value={one.until} oninput={() => (plan.effect = null)} />
             </div>
             <TextButton
                 onclick={() => {
                     times = times.filter((_, at) => at !== i);
                     plan.effect = null;
-                }}>Take it out</TextButton
+                }}>{say('arranging.take_it_out')}</TextButton
             >
             {#if plan.fields[`times.${i}.from`]}<p class="font-semibold text-brick sm:col-span-4">
                     {plan.fields[`times.${i}.from`]}
@@ -138,17 +139,21 @@
         </div>
     {/each}
     <p>
-        {times.length === 0 ? 'For all that is still to come.' : ''}
+        {times.length === 0 ? say('arranging.away_all') : ''}
         <TextButton
             onclick={() => {
                 times = [...times, { date: page.dates[0]?.date ?? '', from: '00:00', until: '23:59' }];
                 plan.effect = null;
-            }}>{times.length === 0 ? 'Only for some of it' : 'Some more'}</TextButton
+            }}>{times.length === 0 ? say('arranging.away_some') : say('arranging.away_more')}</TextButton
         >
     </p>
     {#if plan.message}<Notice>{plan.message}</Notice>{/if}
     {#if !plan.effect}
-        <p><Button disabled={host === '' || substitute === NEWCOMER} onclick={plan.look}>See whom it hits</Button></p>
+        <p>
+            <Button disabled={host === '' || substitute === NEWCOMER} onclick={plan.look}
+                >{say('arranging.away_look')}</Button
+            >
+        </p>
     {:else}
         <p class="font-semibold" role="status">{plan.effect.said}</p>
         <ul class="border-t border-line">
@@ -156,38 +161,42 @@
                 <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
                     <span class="min-w-64 flex-1">
                         {one.time}
-                        <span class="block text-faint">{one.name}{one.student ? `, about ${one.student}` : ''}</span>
+                        <span class="block text-faint"
+                            >{one.student
+                                ? say('arranging.name_about', { name: one.name, student: one.student })
+                                : one.name}</span
+                        >
                     </span>
                     <Select
                         class="w-72"
-                        aria-label="What becomes of the meeting of {one.name} about {one.student}"
+                        aria-label={say('arranging.away_becomes', { name: one.name, student: one.student })}
                         placeholder=""
                         bind:value={chosen[one.booking]}
                     >
                         {#each one.others as other (other.key)}
                             <option value={other.key}>{other.said}</option>
                         {/each}
-                        <option value={GIVE_BACK}>is cancelled</option>
+                        <option value={GIVE_BACK}>{say('arranging.away_cancelled')}</option>
                     </Select>
                 </li>
             {/each}
         </ul>
         {#if plan.effect.hits.length > 0}
             <div>
-                <Label for="away-word">A word to all of them</Label>
+                <Label for="away-word">{say('arranging.word_all')}</Label>
                 <Textarea id="away-word" rows={2} class="w-full" maxlength={1000} bind:value={word} />
             </div>
         {/if}
         <p class="flex flex-wrap gap-3">
             <Button disabled={plan.working} onclick={plan.apply}
-                >{plan.effect.hits.length === 0 ? 'Close these times' : 'Do it, and write to them'}</Button
+                >{plan.effect.hits.length === 0 ? say('arranging.away_close') : say('arranging.away_press')}</Button
             >
             {#if plan.effect.hits.length === 0 && times.length === 0}
                 <Button color="alternative" disabled={plan.working} onclick={takeOut}
-                    >Take them out of this round</Button
+                    >{say('arranging.away_take_out')}</Button
                 >
             {/if}
-            <Button color="alternative" onclick={() => (plan.effect = null)}>Not yet</Button>
+            <Button color="alternative" onclick={() => (plan.effect = null)}>{say('arranging.not_yet')}</Button>
         </p>
     {/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Classes whose families may book before all others, and from when. */
+    import { say } from '../lib/say';
     import { Checkbox, Input, Label } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import type { Setup } from './setup.svelte';
@@ -20,7 +21,7 @@
 
 {#each cohorts as one, i (i)}
     <fieldset class="border-l-4 border-line pl-3">
-        <legend class="font-semibold">These come first</legend>
+        <legend class="font-semibold">{say('arranging.cohort')}</legend>
         <div class="flex max-h-28 flex-wrap gap-x-4 overflow-y-auto">
             {#each classes as each (each.id)}
                 <Checkbox
@@ -36,7 +37,7 @@
         </div>
         <div class="flex flex-wrap items-end gap-4">
             <div>
-                <Label for="cohort-{i}">from</Label>
+                <Label for="cohort-{i}">{say('arranging.from')}</Label>
                 <Input
                     id="cohort-{i}"
                     type="datetime-local"
@@ -48,7 +49,7 @@
                 onclick={() => {
                     setup.form.cohorts = cohorts.filter((_, at) => at !== i);
                     setup.typed();
-                }}>Not first</TextButton
+                }}>{say('arranging.cohort_not')}</TextButton
             >
         </div>
         {#if setup.fields[`cohorts.${i}.opens_at`] ?? setup.fields[`cohorts.${i}.classes`]}
@@ -63,7 +64,7 @@
         <TextButton
             onclick={() => {
                 setup.form.cohorts = [...cohorts, { classes: [], opens_at: '' }];
-            }}>Some classes first</TextButton
+            }}>{say('arranging.cohort_add')}</TextButton
         >
     </p>
 {/if}

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** What all sheets of a round have in common: when, for whom, and how times are given. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Checkbox, Input, Label, Radio } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import AskFamilies from './AskFamilies.svelte';
@@ -30,7 +32,7 @@
 
 {#snippet hours()}
     <div>
-        <Label for="lead">Hours before, at least</Label>
+        <Label for="lead">{say('arranging.hours_before_at_least')}</Label>
         <Input
             id="lead"
             inputmode="numeric"
@@ -54,10 +56,10 @@
     </div>
 {/snippet}
 
-<section class="grid content-start gap-3" aria-label="What all of them have in common">
+<section class="grid content-start gap-3" aria-label={say('arranging.common')}>
     <Field
         name="title"
-        label="What it is called"
+        label={say('arranging.called')}
         required
         maxlength={120}
         bind:value={setup.form.title}
@@ -67,9 +69,9 @@
     <div>
         <Field
             name="line"
-            label="When"
+            label={say('arranging.when')}
             required
-            help="In one line, such as: 9 march, 11 march 16:00-19:00 /10 gap 5"
+            help={say('arranging.when_help')}
             bind:value={setup.form.line}
             change={() => setup.typed()}
             error={setup.form.line ? setup.fields.line : ''}
@@ -80,7 +82,7 @@
         {/if}
     </div>
     <fieldset>
-        <legend class="font-semibold">Who may book</legend>
+        <legend class="font-semibold">{say('arranging.who_may_book')}</legend>
         <Radio
             name="families"
             value={true}
@@ -88,7 +90,7 @@
             onchange={() => {
                 setup.form.families = true;
                 setup.typed();
-            }}>families whom the school knows, by their card or letter</Radio
+            }}>{say('arranging.for_families')}</Radio
         >
         <Radio
             name="families"
@@ -97,13 +99,15 @@
             onchange={() => {
                 setup.form.families = false;
                 setup.typed();
-            }}>anyone with the link; they type a name</Radio
+            }}>{say('arranging.for_anyone')}</Radio
         >
     </fieldset>
     {#if classes.length > 0 && setup.form.families}
         <fieldset>
             <legend class="font-semibold"
-                >Of which classes <span class="font-normal text-faint">(none ticked: of all)</span></legend
+                ><Said key="arranging.of_classes"
+                    >{#snippet faint(text)}<span class="font-normal text-faint">{text}</span>{/snippet}</Said
+                ></legend
             >
             <div class="flex max-h-44 flex-wrap gap-x-5 overflow-y-auto">
                 {#each classes as one (one.id)}
@@ -120,10 +124,10 @@
         onchange={(event) => {
             setup.form.each_guardian = event.currentTarget.checked;
             setup.typed();
-        }}>Of guardians who live apart, each may have a time of their own</Checkbox
+        }}>{say('arranging.each_guardian')}</Checkbox
     >
     <fieldset>
-        <legend class="font-semibold">How times are given</legend>
+        <legend class="font-semibold">{say('arranging.given_how')}</legend>
         <Radio
             name="collects"
             value={false}
@@ -131,7 +135,7 @@
             onchange={() => {
                 setup.form.collects = false;
                 setup.typed();
-            }}>who books first has first choice</Radio
+            }}>{say('arranging.given_first')}</Radio
         >
         <Radio
             name="collects"
@@ -140,13 +144,13 @@
             onchange={() => {
                 setup.form.collects = true;
                 setup.typed();
-            }}>families send wishes until a day, then all get their times at once</Radio
+            }}>{say('arranging.given_wishes')}</Radio
         >
     </fieldset>
     {#if setup.form.collects}
         <div class="grid gap-3 sm:grid-cols-3">
-            {@render moment('wishes_until', 'Wishes until')}
-            {@render moment('closes_at', 'Booking closes')}
+            {@render moment('wishes_until', say('arranging.wishes_until'))}
+            {@render moment('closes_at', say('arranging.booking_closes'))}
             {@render hours()}
         </div>
         {#if setup.fields.wishes_until}
@@ -157,12 +161,12 @@
             onchange={(event) => {
                 setup.form.breaks = event.currentTarget.checked;
                 setup.typed();
-            }}>A break for each teacher who else has nine times or more without a pause</Checkbox
+            }}>{say('arranging.breaks')}</Checkbox
         >
     {:else}
         <div class="grid gap-3 sm:grid-cols-3">
-            {@render moment('opens_at', 'Booking opens')}
-            {@render moment('closes_at', 'and closes')}
+            {@render moment('opens_at', say('arranging.booking_opens'))}
+            {@render moment('closes_at', say('arranging.and_closes'))}
             {@render hours()}
         </div>
         {#if setup.form.families}<Cohorts {setup} {classes} />{/if}
@@ -173,7 +177,7 @@
     <AskFamilies {setup} />
     <Field
         name="intro"
-        label="A word to families"
+        label={say('arranging.word_families')}
         lines={3}
         maxlength={2000}
         bind:value={setup.form.intro}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** While a round runs: how full each is, whose families have not booked, which rooms are used twice. */
+    import { say } from '../lib/say';
     import { onMount } from 'svelte';
     import { Button, Label, Modal, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
@@ -24,11 +25,11 @@
     const missing = $derived(fill.classes.filter((one) => one.missing > 0));
 
     const PAPERS = [
-        ['run-sheets.pdf', 'Run sheets of all teachers'],
-        ['entrance.pdf', 'List for the entrance'],
-        ['plans.pdf', 'A plan for each family'],
-        ['plans-without-mail.pdf', 'Only for those without e-mail'],
-        ['meetings.xlsx', 'Workbook'],
+        ['run-sheets.pdf', say('arranging.paper_runs')],
+        ['entrance.pdf', say('arranging.paper_entrance')],
+        ['plans.pdf', say('arranging.paper_plans')],
+        ['plans-without-mail.pdf', say('arranging.paper_plans_without')],
+        ['meetings.xlsx', say('arranging.workbook')],
     ] as const;
 
     let writing = $state(false);
@@ -45,9 +46,16 @@
         if (!answer.data) return;
         changed = answer.data;
         live.fresh();
-        said = before === 1 ? 'One letter is on its way.' : `${before} letters are on their way.`;
+        said = say('arranging.letters_on_way', { many: before });
         writing = false;
         word = '';
+    }
+
+    function takenSaid({ away, taken, slots }: (typeof fill.hosts)[number]): string {
+        if (away) return taken === 0 ? say('arranging.host_away') : say('arranging.host_away_taken', { taken });
+        return taken === slots
+            ? say('arranging.host_full', { taken, slots })
+            : say('arranging.host_taken', { taken, slots });
     }
 
     /** Whoever books, gives back or sends wishes: seen at once; in a rush every other second. */
@@ -64,8 +72,8 @@
     <Heard {live} />
     <h2 id="fill" class="mb-1">
         {collecting
-            ? `${fill.slots} times, for which wishes are collected`
-            : `${fill.taken} of ${fill.slots} times are booked`}
+            ? say('arranging.fill_wishes', { slots: fill.slots })
+            : say('arranging.fill', { taken: fill.taken, slots: fill.slots })}
     </h2>
     <ul class="hosts mb-4">
         {#each fill.hosts as one (one.sheet)}
@@ -74,19 +82,13 @@
                 <span class="bar" style:width="{(100 * one.slots) / most}%" aria-hidden="true"
                     ><b style:width="{one.slots ? (100 * one.taken) / one.slots : 0}%"></b></span
                 >
-                <span class="tabular-nums"
-                    >{one.away
-                        ? one.taken === 0
-                            ? 'away'
-                            : `${one.taken}, else away`
-                        : `${one.taken} of ${one.slots}${one.taken === one.slots ? ', full' : ''}`}</span
-                >
+                <span class="tabular-nums">{takenSaid(one)}</span>
             </li>
         {/each}
     </ul>
     {#if fill.taken > 0}
         <p class="mb-2 flex flex-wrap gap-x-5">
-            <span class="inline-flex min-h-11 items-center font-semibold">On paper</span>
+            <span class="inline-flex min-h-11 items-center font-semibold">{say('arranging.on_paper')}</span>
             {#each PAPERS as [file, label] (file)}
                 <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/paper/{file}" download
                     >{label}</a
@@ -98,32 +100,40 @@
     {#if fill.ground}<p class="notice mb-2">{fill.ground}</p>{/if}
     {#if fill.without_link}<p class="notice mb-2">{fill.without_link}</p>{/if}
     {#each fill.twice as one (one.room)}
-        <p class="notice mb-2">{one.room} is used by {one.names}.</p>
+        <p class="notice mb-2">{say('arranging.room_twice', { room: one.room, names: one.names })}</p>
     {/each}
-    <h2 class="mb-1">{collecting ? 'Nobody has sent wishes yet' : 'Nobody has booked yet'}</h2>
+    <h2 class="mb-1">{collecting ? say('arranging.missing_wishes') : say('arranging.missing')}</h2>
     <p role="status">{said}</p>
     <p class="flex flex-wrap items-center gap-x-5">
-        {#if fill.due > 0}<TextButton onclick={() => (writing = true)}>Write to them…</TextButton>{/if}
+        {#if fill.due > 0}<TextButton onclick={() => (writing = true)}>{say('arranging.remind_open')}</TextButton>{/if}
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=missing" download
-            >Cards for their families</a
+            >{say('arranging.cards_missing')}</a
         >
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf?who=without-mail" download
-            >Cards for all without e-mail</a
+            >{say('arranging.cards_without')}</a
         >
-        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf" download>Cards for all</a>
+        <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}/cards.pdf" download
+            >{say('arranging.cards_for_all')}</a
+        >
     </p>
     {#if missing.length === 0}
-        <p>{collecting ? 'Each family has sent wishes.' : 'For each student somebody has booked.'}</p>
+        <p>{collecting ? say('arranging.missing_none_wishes') : say('arranging.missing_none')}</p>
     {:else}
         <ul class="grid gap-x-6 sm:grid-cols-3">
             {#each missing as one (one.id)}
                 <li class="flex items-center gap-x-3">
-                    <span>{one.name}: for {one.missing} of {one.students}</span>
+                    <span
+                        >{say('arranging.missing_of', {
+                            name: one.name,
+                            missing: one.missing,
+                            students: one.students,
+                        })}</span
+                    >
                     <a
                         class="inline-flex min-h-11 items-center"
-                        aria-label="Cards for the families of {one.name}"
+                        aria-label={say('arranging.cards_of', { name: one.name })}
                         href="/staff/rounds/{round}/cards.pdf?who=missing&class={one.id}"
-                        download>cards</a
+                        download>{say('arranging.cards')}</a
                     >
                 </li>
             {/each}
@@ -131,14 +141,14 @@
     {/if}
 </section>
 
-<Modal bind:open={writing} title="Write to those of whom nothing was heard?" size="md">
+<Modal bind:open={writing} title={say('arranging.remind')} size="md">
     <p>{fill.due_said}</p>
     {#if message}<Notice>{message}</Notice>{/if}
-    <Label for="remind-word">A word of yours</Label>
+    <Label for="remind-word">{say('arranging.remind_word')}</Label>
     <Textarea id="remind-word" rows={3} class="w-full" maxlength={1000} bind:value={word} />
     <div class="flex gap-3">
-        <Button onclick={() => void remind()}>Write to them</Button>
-        <Button color="alternative" onclick={() => (writing = false)}>Not yet</Button>
+        <Button onclick={() => void remind()}>{say('arranging.remind_press')}</Button>
+        <Button color="alternative" onclick={() => (writing = false)}>{say('arranging.not_yet')}</Button>
     </div>
 </Modal>
 

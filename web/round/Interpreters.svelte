@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who interprets in a round, and for which languages: families who need one are met only when one is free. */
+    import { say } from '../lib/say';
     import { Label, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -36,16 +37,18 @@
 </script>
 
 <section class="mt-4" aria-labelledby="interpreters">
-    <h2 id="interpreters" class="mb-1">Interpreters</h2>
+    <h2 id="interpreters" class="mb-1">{say('arranging.interpreters')}</h2>
     <ul>
         {#each round.interpreters as one (one.staff + one.language)}
             <li class="flex flex-wrap items-center gap-x-3 border-b border-line">
-                <span class="min-w-0 flex-1">{one.name}, {one.said}</span>
+                <span class="min-w-0 flex-1"
+                    >{say('arranging.interpreter', { name: one.name, language: one.said })}</span
+                >
                 <TextButton
-                    aria-label="{one.name} does not interpret {one.said}"
+                    aria-label={say('arranging.interpreter_out', { name: one.name, language: one.said })}
                     onclick={() =>
                         void set(plain.filter((each) => each.staff !== one.staff || each.language !== one.language))}
-                    >Take out</TextButton
+                    >{say('arranging.take_out')}</TextButton
                 >
             </li>
         {/each}
@@ -54,23 +57,24 @@
     {#if adding}
         <div class="grid gap-2 sm:grid-cols-[1fr_12rem_auto] sm:items-end">
             <div>
-                <Label for="interpreter">Who</Label>
+                <Label for="interpreter">{say('arranging.who')}</Label>
                 <Select id="interpreter" placeholder="" bind:value={staff}>
                     {#each people as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
                 </Select>
             </div>
             <div>
-                <Label for="language">Language</Label>
+                <Label for="language">{say('arranging.language')}</Label>
                 <Select id="language" placeholder="" bind:value={language}>
                     {#each languages as one (one.code)}<option value={one.code}>{one.name}</option>{/each}
                 </Select>
             </div>
             <TextButton
                 disabled={!staff || !language}
-                onclick={() => void set([...plain, { staff: Number(staff), language }])}>Put in</TextButton
+                onclick={() => void set([...plain, { staff: Number(staff), language }])}
+                >{say('arranging.put_in')}</TextButton
             >
         </div>
     {:else}
-        <p><TextButton onclick={() => (adding = true)}>Somebody interprets</TextButton></p>
+        <p><TextButton onclick={() => (adding = true)}>{say('arranging.interpreter_add')}</TextButton></p>
     {/if}
 </section>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Somebody more for a round that is published: who, and where they are found. */
+    import { say } from '../lib/say';
     import { Button, Input, Label, Select } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
@@ -34,7 +35,7 @@
 
 <div class="grid gap-3 border-y border-line py-3 sm:grid-cols-[1fr_1fr_auto] sm:items-end">
     <div>
-        <Label for="newcomer">Who joins</Label>
+        <Label for="newcomer">{say('arranging.newcomer_who')}</Label>
         <Select id="newcomer" placeholder="" bind:value={staff}>
             <option value=""></option>
             {#each people as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
@@ -42,14 +43,13 @@
         {#if fields.staff}<p class="font-semibold text-brick">{fields.staff}</p>{/if}
     </div>
     <div>
-        <Label for="newcomer-room">Room</Label>
+        <Label for="newcomer-room">{say('arranging.room')}</Label>
         <Input id="newcomer-room" maxlength={120} autocomplete="off" bind:value={label} />
         {#if fields.label}<p class="font-semibold text-brick">{fields.label}</p>{/if}
     </div>
-    <Button disabled={working || staff === ''} onclick={take}>Take them in</Button>
+    <Button disabled={working || staff === ''} onclick={take}>{say('arranging.newcomer_press')}</Button>
     <p class="text-faint sm:col-span-3">
-        They get the times that everybody in it has. As long as nobody has booked with them they can be taken out again,
-        where somebody is away.
+        {say('arranging.newcomer_about')}
     </p>
     {#if message}<div class="sm:col-span-3"><Notice>{message}</Notice></div>{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What is one teacher's own of a round: where they are, and when they are not. */
+    import { say } from '../lib/say';
     import { Button, Checkbox, Input, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -74,7 +75,7 @@
         );
         fields = answer.trouble?.fields ?? {};
         message = answer.trouble?.message ?? '';
-        said = answer.data ? 'Kept.' : '';
+        said = answer.data ? say('arranging.kept') : '';
         if (answer.data) changed(answer.data);
     }
 </script>
@@ -82,27 +83,34 @@
 <form class="grid max-w-2xl gap-3 py-2" novalidate onsubmit={onSent(save)}>
     <div class="grid gap-3 sm:grid-cols-[10rem_1fr]">
         <div>
-            <Label for={name('kind')}>How</Label>
+            <Label for={name('kind')}>{say('arranging.part_how')}</Label>
             <Select id={name('kind')} placeholder="" bind:value={form.kind}>
-                <option value="room">in a room</option>
-                <option value="phone">by phone</option>
-                <option value="video">by video</option>
+                <option value="room">{say('arranging.part_room')}</option>
+                <option value="phone">{say('arranging.part_phone')}</option>
+                <option value="video">{say('arranging.part_video')}</option>
             </Select>
         </div>
         <Field
             name={name('label')}
-            label={form.kind === 'room' ? 'Room' : 'What it is called'}
+            label={form.kind === 'room' ? say('arranging.room') : say('arranging.called')}
             required
             bind:value={form.label}
             error={fields.label}
         />
     </div>
     {#if form.kind === 'video'}
-        <Field name={name('link')} label="Link" type="url" required bind:value={form.link} error={fields.link} />
+        <Field
+            name={name('link')}
+            label={say('arranging.link')}
+            type="url"
+            required
+            bind:value={form.link}
+            error={fields.link}
+        />
     {/if}
     <Field
         name={name('directions')}
-        label="How to find you, when to come"
+        label={say('arranging.part_directions')}
         bind:value={form.directions}
         error={fields.directions}
     />
@@ -110,19 +118,19 @@
         {#each form.absent as away, i (i)}
             <div class="grid gap-2 sm:grid-cols-[1fr_7rem_7rem_auto] sm:items-end">
                 <div>
-                    <Label for={name(`date-${i}`)}>Not there on</Label>
+                    <Label for={name(`date-${i}`)}>{say('arranging.part_not_there')}</Label>
                     <Input id={name(`date-${i}`)} type="date" bind:value={away.date} />
                 </div>
                 <div>
-                    <Label for={name(`from-${i}`)}>from</Label>
+                    <Label for={name(`from-${i}`)}>{say('arranging.from')}</Label>
                     <Input id={name(`from-${i}`)} bind:value={away.from} placeholder="17:00" />
                 </div>
                 <div>
-                    <Label for={name(`until-${i}`)}>to</Label>
+                    <Label for={name(`until-${i}`)}>{say('arranging.to')}</Label>
                     <Input id={name(`until-${i}`)} bind:value={away.until} placeholder="18:00" />
                 </div>
                 <TextButton onclick={() => (form.absent = form.absent.filter((_, at) => at !== i))}
-                    >Take it out</TextButton
+                    >{say('arranging.take_it_out')}</TextButton
                 >
                 {#if fields[`absent.${i}.from`] ?? fields[`absent.${i}.date`]}
                     <p class="font-semibold text-brick sm:col-span-4">
@@ -133,65 +141,70 @@
         {/each}
         <p>
             <TextButton onclick={() => (form.absent = [...form.absent, { date: '', from: '', until: '' }])}
-                >I am not there for a while</TextButton
+                >{say('arranging.part_absent')}</TextButton
             >
         </p>
     {/if}
     <div class="max-w-96">
         <Field
             name={name('most')}
-            label="Meetings an evening, at most"
+            label={say('arranging.part_most')}
             type="number"
             bind:value={form.most}
             error={fields.most}
         />
     </div>
     <fieldset>
-        <legend class="font-semibold">Students of your own</legend>
+        <legend class="font-semibold">{say('arranging.own')}</legend>
         <p class="text-faint">
-            {part.collects
-                ? 'Whom you need to see gets a time before all wishes. Whom you meet for longer has several of your times in a row.'
-                : 'Whom you need to see reads so where they book. Whom you meet for longer has several of your times in a row. It holds for what is booked from now on.'}
+            {part.collects ? say('arranging.own_wishes') : say('arranging.own_booking')}
         </p>
         <ul>
             {#each own as one (one.id)}
                 <li class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line py-1">
                     <span class="min-w-0 flex-1 basis-40">{named.get(one.id) ?? ''}</span>
-                    <Checkbox bind:checked={one.asked} aria-label="Please come: {named.get(one.id)}"
-                        >Please come</Checkbox
+                    <Checkbox
+                        bind:checked={one.asked}
+                        aria-label={say('arranging.own_come_of', { student: named.get(one.id) ?? '' })}
+                        >{say('arranging.own_come')}</Checkbox
                     >
                     <Select
                         class="w-auto"
-                        aria-label="How long with {named.get(one.id)}"
+                        aria-label={say('arranging.own_long_of', { student: named.get(one.id) ?? '' })}
                         placeholder=""
                         bind:value={one.times}
                     >
-                        <option value={1}>as long as others</option>
-                        <option value={2}>twice as long</option>
-                        <option value={3}>three times as long</option>
-                        <option value={4}>four times as long</option>
+                        <option value={1}>{say('arranging.own_once')}</option>
+                        <option value={2}>{say('arranging.own_twice')}</option>
+                        <option value={3}>{say('arranging.own_thrice')}</option>
+                        <option value={4}>{say('arranging.own_four_times')}</option>
                     </Select>
                     <TextButton
-                        aria-label="Take out {named.get(one.id)}"
-                        onclick={() => (own = own.filter((other) => other !== one))}>Take out</TextButton
+                        aria-label={say('arranging.own_out_of', { student: named.get(one.id) ?? '' })}
+                        onclick={() => (own = own.filter((other) => other !== one))}
+                        >{say('arranging.take_out')}</TextButton
                     >
                 </li>
             {/each}
         </ul>
         {#if students === null}
-            <TextButton onclick={() => void look()}>Ask somebody to come, or for longer</TextButton>
+            <TextButton onclick={() => void look()}>{say('arranging.own_add')}</TextButton>
         {:else}
-            <Label for={name('seek')}>Name or class</Label>
+            <Label for={name('seek')}>{say('arranging.own_seek')}</Label>
             <Input id={name('seek')} type="search" autocomplete="off" bind:value={sought} />
             <ul class="max-h-48 overflow-y-auto">
                 {#each found.slice(0, 30) as one (one.id)}
                     <li>
                         <TextButton onclick={() => add(one.id)}
-                            >{one.name}{one.class ? `, ${one.class}` : ''}</TextButton
+                            >{one.class
+                                ? say('arranging.name_class', { name: one.name, class: one.class })
+                                : one.name}</TextButton
                         >
                     </li>
                 {:else}
-                    <li class="py-2">{students.length === 0 ? 'The school knows no students.' : 'Nobody else.'}</li>
+                    <li class="py-2">
+                        {students.length === 0 ? say('arranging.own_no_students') : say('arranging.own_nobody_else')}
+                    </li>
                 {/each}
             </ul>
         {/if}
@@ -199,7 +212,7 @@
     </fieldset>
     {#if message}<Notice>{message}</Notice>{/if}
     <p class="flex items-center gap-4">
-        <Button type="submit">Keep it</Button>
+        <Button type="submit">{say('arranging.keep_it')}</Button>
         <span role="status">{said}</span>
     </p>
 </form>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who is in a round, and where each of them is. */
+    import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
     import { Checkbox, Input, Label } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
@@ -46,7 +47,7 @@
 </script>
 
 <section aria-labelledby="who">
-    <h2 id="who" class="mb-1">Who is in it: {setup.form.staff.length}</h2>
+    <h2 id="who" class="mb-1">{say('arranging.people', { many: setup.form.staff.length })}</h2>
     <p class="flex flex-wrap gap-x-5">
         {#if classes.some((one) => one.teachers.length > 0)}
             <TextButton
@@ -54,7 +55,7 @@
                     put(
                         chosen.flatMap((one) => one.teachers),
                         true,
-                    )}>All who teach these classes</TextButton
+                    )}>{say('arranging.people_teach')}</TextButton
             >
         {/if}
         <TextButton
@@ -62,13 +63,13 @@
                 put(
                     shown.map((one) => one.id),
                     true,
-                )}>{sought ? 'All who are shown' : 'Everybody'}</TextButton
+                )}>{sought ? say('arranging.people_all_shown') : say('arranging.everybody')}</TextButton
         >
         {#if setup.form.staff.length > 0}
-            <TextButton onclick={() => put([...setup.form.staff], false)}>Nobody</TextButton>
+            <TextButton onclick={() => put([...setup.form.staff], false)}>{say('arranging.people_nobody')}</TextButton>
         {/if}
     </p>
-    <Label for="seek">Name or subject</Label>
+    <Label for="seek">{say('arranging.people_seek')}</Label>
     <Input id="seek" type="search" class="mb-2 w-full" autocomplete="off" list="subjects" bind:value={sought} />
     <datalist id="subjects">
         {#each subjects as one (one)}<option value={one}></option>{/each}
@@ -77,7 +78,7 @@
         <p class="notice mb-2">{setup.round.look.short_said}</p>
     {/if}
     {#each twice as [room, names] (room)}
-        <p class="notice mb-2">{room} is used by {list.format(names)}.</p>
+        <p class="notice mb-2">{say('arranging.room_twice', { room, names: list.format(names) })}</p>
     {/each}
     {#if setup.round?.look.untaught_said}<p class="notice mb-2">{setup.round.look.untaught_said}</p>{/if}
     <ul class="max-h-[60vh] overflow-y-auto border-t border-line">
@@ -88,20 +89,23 @@
                     <Checkbox
                         checked={setup.form.staff.includes(one.id)}
                         onchange={(event) => put([one.id], event.currentTarget.checked)}
-                        >{one.name}{one.subject ? `, ${one.subject}` : ''}</Checkbox
+                        >{one.subject ? say('arranging.name_subject', one) : one.name}</Checkbox
                     >
                     {#if short(one.id)}<span class="text-brick"
-                            >{short(one.id)!.students} students, {short(one.id)!.times} times</span
+                            >{say('arranging.people_short', {
+                                students: short(one.id)!.students,
+                                times: short(one.id)!.times,
+                            })}</span
                         >{/if}
                     {#if mine && setup.form.staff.includes(one.id)}
                         <span class="ml-auto {mine.has_place ? 'text-faint' : 'font-semibold text-brick'}"
-                            >{mine.has_place ? mine.label : 'no place yet'}</span
+                            >{mine.has_place ? mine.label : say('arranging.no_place')}</span
                         >
                         <TextButton
                             aria-expanded={open === mine.id}
-                            aria-label="Where {one.name} is"
+                            aria-label={say('arranging.people_where', { name: one.name })}
                             onclick={() => (open = open === mine.id ? null : mine.id)}
-                            >{open === mine.id ? 'Close' : 'Change'}</TextButton
+                            >{open === mine.id ? say('arranging.close') : say('arranging.change')}</TextButton
                         >
                     {/if}
                 </div>

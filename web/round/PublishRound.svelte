@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What comes of publishing a round, before it is done. */
+    import { say } from '../lib/say';
     import { Button, Modal } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import type { Setup } from './setup.svelte';
@@ -9,23 +10,16 @@
     const placeless = $derived((setup.round?.parts ?? []).filter((one) => !one.has_place).length);
 </script>
 
-<Modal bind:open title="Publish this round?" size="md">
+<Modal bind:open title={say('arranging.publish_heading')} size="md">
     {#if setup.round}
         <p class="font-semibold">{setup.form.title}</p>
         {#each setup.round.look.sentences as sentence (sentence)}<p>{sentence}</p>{/each}
         <p>{setup.round.look.said} {setup.round.look.short_said} {setup.round.look.untaught_said}</p>
         {#if placeless > 0}
-            <Notice
-                >{placeless === 1
-                    ? 'One teacher has no place yet. It can be published once they do.'
-                    : `${placeless} teachers have no place yet. It can be published once they do.`}</Notice
-            >
+            <Notice>{say('arranging.placeless', { many: placeless })}</Notice>
         {/if}
         <p>
-            {setup.form.collects
-                ? 'Families can send wishes then; nothing is booked before you give the times.'
-                : 'Each of them has a sheet then, and families book.'} What is common to all sheets cannot be changed here
-            any more.
+            {setup.form.collects ? say('arranging.publish_wishes') : say('arranging.publish_booking')}
         </p>
         <div class="flex gap-3">
             <Button
@@ -33,9 +27,9 @@
                 onclick={async () => {
                     open = false;
                     await setup.publish();
-                }}>Publish it</Button
+                }}>{say('arranging.publish_it')}</Button
             >
-            <Button color="alternative" onclick={() => (open = false)}>Not yet</Button>
+            <Button color="alternative" onclick={() => (open = false)}>{say('arranging.not_yet')}</Button>
         </div>
     {/if}
 </Modal>

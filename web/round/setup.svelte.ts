@@ -1,3 +1,4 @@
+import { say } from '../lib/say';
 import { api, ask, type Schema } from '../lib/api';
 
 type Typed = Required<Omit<Schema['RoundTyped'], 'version'>>;
@@ -92,7 +93,7 @@ export class Setup {
     async publish(): Promise<void> {
         await this.save();
         if (!this.round || this.state !== 'kept') {
-            this.message ||= 'Something here needs another look before it is kept. Nothing was published.';
+            this.message ||= say('arranging.another_look');
             return;
         }
         const answer = await ask(
