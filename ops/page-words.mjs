@@ -5,14 +5,17 @@ import { relative } from 'node:path';
 /** Languages of the catalogues (lang/). */
 export const LANGUAGES = ['en'];
 
-const SAID = /\bsay\(\s*(?:'([a-z]\w*\.[\w.]+)'|`([a-z]\w*\.[\w.]*)\$\{)|\bkey="([a-z]\w*\.[\w.]+)"/g;
+const SAID =
+    /\bsay\(\s*(?:'([a-z]\w*\.[\w.]+)'|`([a-z]\w*\.[\w.]*)\$\{)|\bkey="([a-z]\w*\.[\w.]+)"|\bkey=\{`([a-z]\w*\.[\w.]*)\$\{/g;
 
 /**
  * @returns {string[]} keys; one that ends with * stands for all that begin so: which of “day.line_${state}” it is, is
  *     known by then alone
  */
 export const keysIn = (code) =>
-    [...code.matchAll(SAID)].map(([, whole, begin, attribute]) => whole ?? attribute ?? `${begin}*`);
+    [...code.matchAll(SAID)].map(
+        ([, whole, begin, attribute, attributeBegin]) => whole ?? attribute ?? `${begin ?? attributeBegin}*`,
+    );
 
 /** The category of each number from 0 to 199, a letter each: z, o, t, f, m for zero to many, x for other. CLDR, by ICU. */
 export function plurals(language) {

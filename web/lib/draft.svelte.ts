@@ -1,3 +1,4 @@
+import { say } from '../lib/say';
 import { getContext, setContext } from 'svelte';
 import { api, ask, type Schema, type Trouble } from './api';
 
@@ -222,7 +223,7 @@ export class Draft {
         if (edit.do === 'edge') {
             this.form.blocks = blocks;
             this.changed();
-        } else this.take('The times are changed.', () => (this.form.blocks = blocks));
+        } else this.take(say('writing.the_times_are_changed'), () => (this.form.blocks = blocks));
         return null;
     }
 

@@ -32,7 +32,7 @@ export function pieces(key: string, values: Values = {}): Piece[] {
         found.push({ text: shown(parts[i]), tag: '' });
         if (parts[i + 1]) found.push({ text: shown(parts[i + 2]), tag: parts[i + 1] ?? '' });
     }
-    return found.filter((piece) => piece.text !== '');
+    return found.filter((piece) => piece.text !== '' || piece.tag);
 }
 
 const hidden = (text: string) => text.replaceAll('<', '\uE000');

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** A sheet is written like a fill-in-the-blanks worksheet: five sentences, the rulers they make, and the visitor's page. */
+    import { listed } from '../lib/listed';
+    import { say } from '../lib/say';
     import { onMount, tick } from 'svelte';
     import Field from '../controls/Field.svelte';
     import Notice from '../controls/Notice.svelte';
@@ -67,36 +69,36 @@
         (...starts: string[]) =>
             draft.touched && Object.keys(draft.errors).some((name) => starts.some((start) => name.startsWith(start))),
     );
-    const list = (items: string[]) =>
-        items.length < 2 ? (items[0] ?? '') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
     function forWhom(whom: Form['audience']): string {
-        if (!whom || whom.kind === 'anyone') return 'Anyone with the link.';
-        if (whom.kind === 'staff') return 'Those who work here.';
+        if (!whom || whom.kind === 'anyone') return say('writing.whom_anyone');
+        if (whom.kind === 'staff') return say('writing.whom_staff');
         const of = [
             ...classes.filter((one) => whom.classes.includes(one.id)).map((one) => one.name),
             ...whom.students.map((one) => one.name),
         ];
-        return of.length === 0 ? 'All families of the school.' : `Families of ${list(of)}.`;
+        return of.length === 0 ? say('writing.whom_families') : say('writing.whom_families_of', { names: listed(of) });
+    }
+    function where(): string {
+        const places = listed(
+            draft.form.places
+                .filter((place) => place.label)
+                .map((place) => (place.kind === 'room' ? say('writing.in_room', { room: place.label }) : place.label)),
+        ).replace(/^./, (letter) => letter.toUpperCase());
+        // Where each block is at one place of its own, there is nothing to pick.
+        return draft.form.places.length > 1 && draft.form.blocks.some((block) => block.places.length !== 1)
+            ? say('writing.where_picks', { places })
+            : say('writing.where', { places });
     }
     const says = $derived({
         when: draft.drawing?.blocks.map((block) => block.sentence).join(' ') ?? '',
-        where: draft.form.places.some((place) => place.label)
-            ? list(
-                  draft.form.places
-                      .filter((place) => place.label)
-                      .map((place) => (place.kind === 'room' ? `in ${place.label}` : place.label)),
-              ).replace(/^./, (letter) => letter.toUpperCase()) +
-              // Where each block is at one place of its own, there is nothing to pick.
-              (draft.form.places.length > 1 && draft.form.blocks.some((block) => block.places.length !== 1)
-                  ? '; the visitor picks.'
-                  : '.')
-            : '',
-        ask:
-            list([
-                'Name',
-                'e-mail address',
+        where: draft.form.places.some((place) => place.label) ? where() : '',
+        ask: say('writing.ask_said', {
+            questions: listed([
+                say('writing.name'),
+                say('writing.email'),
                 ...draft.form.questions.map((one) => one.label.replace(/[.?!\s]+$/, '').toLowerCase()).filter(Boolean),
-            ]) + '.',
+            ]),
+        }),
         rules: draft.drawing?.preview?.rules.join(' ') ?? '',
         hosts: draft.drawing?.hosts ?? '',
         forWhom: forWhom(draft.form.audience),
@@ -120,14 +122,14 @@
         draft.touched = true;
         if (draft.unread)
             return troubled({
-                message: 'The line at the top cannot be read as it stands. Mend it, or empty it. Nothing was saved.',
+                message: say('writing.unread_saving'),
                 fields: {},
             });
         working = publish ? 'publish' : 'save';
         // Whatever was typed in the last moment counts too.
         if (!draft.settled && !(await draft.draw()))
             return troubled({
-                message: draft.lost || 'What you typed last is still being read. Press again.',
+                message: draft.lost || say('writing.unsettled'),
                 fields: {},
             });
         const body = { ...($state.snapshot(draft.form) as Form), word, ...(settle ? { settle } : {}) };
@@ -201,26 +203,24 @@
 <main class="sheet-of-paper worksheet">
     <Masthead {host} before={() => draft.flush()} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
-        <h1>{sheet ? 'Change this sheet' : 'A new sheet'}</h1>
+        <h1>{sheet ? say('writing.heading_change') : say('writing.heading_new')}</h1>
         <p class="text-faint">
             {sheet?.bookings
-                ? `${sheet.bookings === 1 ? 'One person has' : `${sheet.bookings} people have`} booked here. You see whom a change hits before it is saved.`
+                ? say('writing.booked_here', { many: sheet.bookings })
                 : published
-                  ? 'It is open. Nobody has booked yet.'
-                  : 'Fill in the blanks. Nobody sees it until you publish.'}
+                  ? say('writing.open_nobody')
+                  : say('writing.fill_in')}
         </p>
     </div>
 
     {#if resumed && earlier}
         <Notice good class="mb-3">
-            {earlier.at
-                ? `This is what you typed here on ${earlier.at} and had not saved.`
-                : 'This is what you typed here a moment ago and had not saved.'}
+            {earlier.at ? say('writing.resumed_at', { at: earlier.at }) : say('writing.resumed')}
             <TextButton
                 onclick={() => {
                     resumed = false;
                     void draft.startOver();
-                }}>{sheet ? 'Throw it away and show the sheet as it is' : 'Throw it away and begin anew'}</TextButton
+                }}>{sheet ? say('writing.start_over_sheet') : say('writing.start_over')}</TextButton
             >
         </Notice>
     {/if}
@@ -243,7 +243,7 @@
             <div class="grid gap-3 lg:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
                 <Field
                     name="title"
-                    label="Title"
+                    label={say('writing.title')}
                     required
                     bind:value={draft.form.title}
                     error={draft.errors.title}
@@ -251,23 +251,23 @@
                 />
                 <QuickLine {draft} />
             </div>
-            <Sentence name="When" says={says.when} bind:open={open.when} wrong={wrong('blocks') || doubtful('blocks')}>
+            <Sentence name="when" says={says.when} bind:open={open.when} wrong={wrong('blocks') || doubtful('blocks')}>
                 {#snippet below()}<Made {draft} />{/snippet}
                 <When {draft} {today} {year} {terms} />
             </Sentence>
             <Sentence
-                name="Where"
+                name="where"
                 says={says.where}
                 bind:open={open.where}
                 wrong={wrong('places') || doubtful('places')}
             >
                 <Places {draft} saved={places} makesRooms={makes_rooms} />
             </Sentence>
-            <Sentence name="Ask" says={says.ask} bind:open={open.ask} wrong={wrong('questions', 'intro')}>
+            <Sentence name="ask" says={says.ask} bind:open={open.ask} wrong={wrong('questions', 'intro')}>
                 <Ask {draft} />
             </Sentence>
             <Sentence
-                name="Rules"
+                name="rules"
                 says={[says.rules, says.hosts].filter(Boolean).join(' ')}
                 bind:open={open.rules}
                 wrong={wrong('rules', 'hosts') || doubtful('rules')}
@@ -276,10 +276,10 @@
             </Sentence>
             <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
                 <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
-                    <h2 id="sentence-share" class="w-16 shrink-0">Share</h2>
+                    <h2 id="sentence-share" class="w-16 shrink-0">{say('writing.share')}</h2>
                     <div class="min-w-0 flex-1 basis-60">
                         <ForWhom {draft} {classes} />
-                        <p class="text-faint">You get the link as soon as it is published.</p>
+                        <p class="text-faint">{say('writing.link_later')}</p>
                     </div>
                 </div>
                 {#if message && !summary}<Notice class="mb-3">{message}</Notice>{/if}
@@ -287,14 +287,14 @@
                 <div class="flex flex-wrap items-center gap-3">
                     {#if published}
                         <Button disabled={working !== ''} onclick={() => void save(true)}
-                            >{working === 'publish' ? 'One moment…' : 'Save'}</Button
+                            >{working === 'publish' ? say('writing.moment') : say('writing.save')}</Button
                         >
                     {:else}
                         <Button disabled={working !== ''} onclick={() => void lookOver()}
-                            >Look it over and publish</Button
+                            >{say('writing.look_over')}</Button
                         >
                         <Button color="alternative" disabled={working !== ''} onclick={() => void save(false)}>
-                            {working === 'save' ? 'Keeping…' : 'Keep as a draft'}
+                            {working === 'save' ? say('writing.keeping') : say('writing.keep_draft')}
                         </Button>
                     {/if}
                 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The "Ask" sentence: what visitors are asked, in order, and what they read before booking. */
+    import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import type { Schema } from '../lib/api';
     import type { Draft } from '../lib/draft.svelte';
@@ -25,53 +26,54 @@
         add({
             key: 'needs',
             kind: 'several',
-            label: 'Do you need any of this?',
-            choices: ['An interpreter', 'A room on the ground floor', 'Somebody who meets us at the door'],
+            label: say('writing.needs'),
+            choices: [say('writing.needs_interpreter'), say('writing.needs_ground'), say('writing.needs_met')],
         });
-        if (!has('language'))
-            add({ key: 'language', kind: 'short', label: 'The language, if you need an interpreter' });
+        if (!has('language')) add({ key: 'language', kind: 'short', label: say('writing.needs_language') });
     }
     const has = (key: string) => draft.form.questions.some((one) => one.key === key);
 </script>
 
 <div class="grid gap-3">
     <p class="text-faint">
-        Name and e-mail address are always asked.
+        {say('writing.ask_always')}
         <Checkbox bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} class="ml-2 text-ink"
-            >Without an e-mail address too</Checkbox
+            >{say('writing.ask_no_email')}</Checkbox
         >
     </p>
     <Questions
         bind:questions={draft.form.questions}
         errors={draft.errors}
-        shown="Shown in my list of bookings"
+        shown={say('writing.question_shown')}
         changed={() => draft.changed()}
-        take={(i) => draft.take(`Question ${i + 1} is taken out.`, () => draft.form.questions.splice(i, 1))}
+        take={(i) =>
+            draft.take(say('writing.question_gone', { number: i + 1 }), () => draft.form.questions.splice(i, 1))}
     />
     <div class="flex flex-wrap gap-3">
-        <Button color="alternative" onclick={() => add()}>Add a question</Button>
+        <Button color="alternative" onclick={() => add()}>{say('writing.add_a_question')}</Button>
         {#if !has('student')}<Button
                 color="alternative"
                 onclick={() =>
                     add({
                         key: 'student',
                         kind: 'student',
-                        label: 'Student’s name',
-                        help: 'Who the meeting is about.',
+                        label: say('writing.question_student'),
+                        help: say('writing.question_student_help'),
                         required: true,
-                    })}>+ the student’s name</Button
+                    })}>{say('writing.add_student')}</Button
             >{/if}
         {#if !has('phone')}<Button
                 color="alternative"
-                onclick={() => add({ key: 'phone', kind: 'phone', label: 'Phone number', required: true })}
-                >+ a phone number</Button
+                onclick={() =>
+                    add({ key: 'phone', kind: 'phone', label: say('writing.question_phone'), required: true })}
+                >{say('writing.add_phone')}</Button
             >{/if}
-        {#if !has('needs')}<Button color="alternative" onclick={needs}>+ what a family needs</Button>{/if}
+        {#if !has('needs')}<Button color="alternative" onclick={needs}>{say('writing.add_needs')}</Button>{/if}
     </div>
     <Field
         name="intro"
-        label="To read before booking"
-        help="What would otherwise be asked twenty times."
+        label={say('writing.intro')}
+        help={say('writing.intro_help')}
         lines={3}
         bind:value={draft.form.intro}
         error={draft.errors.intro}

@@ -1,6 +1,8 @@
 <script lang="ts">
     /** The blanks of one block: which days, from when until when, how long, until when it repeats. */
     import Blank from '../controls/Blank.svelte';
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import { Checkbox, Helper, Radio } from '../lib/controls';
@@ -25,7 +27,7 @@
 
     const block = $derived(draft.form.blocks[index]!);
     const many = $derived(draft.form.blocks.length > 1);
-    const on = $derived(many ? ` (block ${index + 1})` : '');
+    const on = (label: string) => (many ? say('writing.label_block', { label, number: index + 1 }) : label);
     const at = $derived(`blocks.${index}`);
     let picking = $state(false);
 
@@ -47,42 +49,68 @@
         block.places = next.length === all.length ? [] : next;
         draft.changed();
     }
-    const KINDS = [
-        ['dates', 'On dates'],
-        ['weekly', 'Every week'],
-        ['monthly', 'Every month'],
-    ] as const;
+    const KINDS = ['dates', 'weekly', 'monthly'] as const;
 </script>
 
-<fieldset class="slip" aria-label={many ? `Block ${index + 1}` : 'When'}>
+{#snippet hours()}<HoursBlanks hours={block.hours} at="{at}.hours" {on} change={() => draft.changed()} />{/snippet}
+{#snippet minutes(label: string)}<Blank name="{at}.minutes" label={on(label)} type="number" size={5} />{/snippet}
+{#snippet gap(label: string)}<Blank name="{at}.gap" label={on(label)} type="number" size={5} />{/snippet}
+{#snippet every(label: string)}<Blank name="{at}.every" label={on(label)} type="number" size={3} min={1} />{/snippet}
+{#snippet first(label: string)}<Blank name="{at}.first" label={on(label)} type="date" size={13} />{/snippet}
+{#snippet ending(label: string)}<Repeats {draft} {index} {label} {on} {today} {terms} />{/snippet}
+
+<fieldset class="slip" aria-label={many ? say('writing.block', { number: index + 1 }) : say('writing.when')}>
     <div class="mb-1 flex flex-wrap items-center gap-x-5">
-        {#each KINDS as [value, label] (value)}
-            <Radio name="kind-{index}" {value} group={block.kind} onchange={() => kind(value)}>{label}{on}</Radio>
+        {#each KINDS as value (value)}
+            <Radio name="kind-{index}" {value} group={block.kind} onchange={() => kind(value)}
+                >{on(say(`writing.kind_${value}`))}</Radio
+            >
         {/each}
         {#if many}
             <TextButton
                 away
                 class="ml-auto"
                 onclick={() => {
-                    draft.take(`Block ${index + 1} is taken out.`, () => draft.form.blocks.splice(index, 1));
-                }}>Take block {index + 1} out</TextButton
+                    draft.take(say('writing.block_gone', { number: index + 1 }), () =>
+                        draft.form.blocks.splice(index, 1),
+                    );
+                }}>{say('writing.block_out', { number: index + 1 })}</TextButton
             >
         {/if}
     </div>
 
     <div class="sentence">
         {#if block.kind === 'dates'}
-            <OnDates {draft} {index} {on} {today} bind:picking />
+            <Said key="writing.block_dates" {hours} {minutes} {gap}>
+                {#snippet days()}<OnDates {draft} {index} {on} {today} bind:picking />{/snippet}
+            </Said>
         {:else if block.kind === 'weekly'}
-            <EveryWeek {draft} {index} {on} />
+            <Said
+                key="writing.block_weekly"
+                values={{ every: block.every ?? 1 }}
+                {every}
+                {hours}
+                {minutes}
+                {gap}
+                {first}
+                {ending}
+            >
+                {#snippet days(label)}<EveryWeek {draft} {index} {label} {on} />{/snippet}
+            </Said>
         {:else}
-            <EveryMonth {draft} {index} {on} />
+            <Said
+                key="writing.block_monthly"
+                values={{ every: block.every ?? 1 }}
+                {every}
+                {hours}
+                {minutes}
+                {gap}
+                {first}
+                {ending}
+            >
+                {#snippet days()}<EveryMonth {draft} {index} {on} />{/snippet}
+            </Said>
         {/if}
-        <HoursBlanks hours={block.hours} at="{at}.hours" {on} change={() => draft.changed()} />, in meetings of
-        <Blank name="{at}.minutes" label="Minutes for each meeting{on}" type="number" size={5} />
-        minutes,
-        <Blank name="{at}.gap" label="Minutes between meetings{on}" type="number" size={5} />
-        minutes apart{#if block.kind !== 'dates'}<Repeats {draft} {index} {on} {today} {terms} />{/if}.
     </div>
 
     <!-- What grows while days are picked lies below, so that nothing moves under the finger. -->
@@ -97,13 +125,13 @@
     <Apart {draft} {index} {on} {today} />
 
     {#if draft.form.places.length > 1}
-        <div class="flex flex-wrap items-center gap-x-4" role="group" aria-label="Where{on}">
-            <span>These meetings can be</span>
+        <div class="flex flex-wrap items-center gap-x-4" role="group" aria-label={on(say('writing.part_where'))}>
+            <span>{say('writing.block_places')}</span>
             {#each draft.form.places as place, n (n)}
                 <Checkbox
                     checked={block.places.length === 0 || block.places.includes(n)}
                     onchange={(event) => placed(n, event.currentTarget.checked)}
-                    >{place.kind === 'room' ? `in ${place.label}` : place.label}</Checkbox
+                    >{place.kind === 'room' ? say('writing.in_room', { room: place.label }) : place.label}</Checkbox
                 >
             {/each}
         </div>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Whom a change hits, before it is saved: who stays, who moves where, who loses their time, and what they are sent. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import type { Schema } from '../lib/api';
     import { Button, Label, Select } from '../lib/controls';
     import Field from '../controls/Field.svelte';
@@ -16,7 +18,7 @@
         /** Where "back" leads. */
         backTo?: string;
     }
-    let { hits, working, word = $bindable(), save, again, back, backTo = 'Back to the worksheet' }: Props = $props();
+    let { hits, working, word = $bindable(), save, again, back, backTo = say('writing.back') }: Props = $props();
 
     const AT_ONCE = 50;
     let most = $state(AT_ONCE);
@@ -76,64 +78,66 @@
 </script>
 
 <section class="min-w-0" tabindex="-1" bind:this={box} aria-labelledby="effect">
-    <h2 id="effect">Whom this change hits</h2>
+    <h2 id="effect">{say('writing.effect')}</h2>
     <p class="mt-1 mb-2">
-        {hits.stays === 0 ? 'Nobody keeps' : hits.stays === 1 ? 'One booking keeps' : `${hits.stays} bookings keep`}
-        everything as it is; {hits.changes.length === 1 ? 'one is' : `${hits.changes.length} are`} touched.
-        {hits.moves_said}
+        {say('writing.stays', { stays: hits.stays, touched: hits.changes.length, moves: hits.moves_said })}
     </p>
     <div class="mb-2 flex flex-wrap items-end gap-3">
         <div>
-            <Label for="within">Propose other times</Label>
+            <Label for="within">{say('writing.within')}</Label>
             <Select id="within" placeholder="" bind:value={within} onchange={reach}>
-                <option value="same day">on the same day</option>
-                <option value="same week">in the same week</option>
-                <option value="anywhere">however far away</option>
+                <option value="same day">{say('writing.within_day')}</option>
+                <option value="same week">{say('writing.within_week')}</option>
+                <option value="anywhere">{say('writing.within_anywhere')}</option>
             </Select>
         </div>
-        <Button color="alternative" onclick={() => all('proposed')}>As proposed</Button>
-        <Button color="alternative" onclick={() => all('leave')}>Leave them all as they are</Button>
+        <Button color="alternative" onclick={() => all('proposed')}>{say('writing.all_proposed')}</Button>
+        <Button color="alternative" onclick={() => all('leave')}>{say('writing.all_leave')}</Button>
         {#if hits.changes.some((change) => change.what === 'time')}<Button
                 color="red"
                 outline
-                onclick={() => all('cancel')}>Cancel all that lose their time</Button
+                onclick={() => all('cancel')}>{say('writing.all_cancel')}</Button
             >{/if}
     </div>
     <ul>
         {#each hits.changes.slice(0, most) as change (change.booking)}
             <li class="border-t border-line py-2">
                 <p>
-                    <strong>{change.student || change.name}</strong>{change.student ? ` (${change.name})` : ''},
-                    <span class="times">{change.from}</span>
-                    {change.what === 'time'
-                        ? 'loses this time.'
-                        : change.what === 'length'
-                          ? 'gets another length.'
-                          : 'gets another place.'}
+                    <Said
+                        key={`writing.hit_${change.what}${change.student ? '_about' : ''}`}
+                        values={{ who: change.name, student: change.student, from: change.from }}
+                        >{#snippet bold(text)}<strong>{text}</strong>{/snippet}{#snippet time(text)}<span class="times"
+                                >{text}</span
+                            >{/snippet}</Said
+                    >
                     {#if change.sheet}<span class="text-faint">{change.sheet}</span>{/if}
                 </p>
                 <div class="flex flex-wrap items-center gap-3">
                     <Select
                         class="times"
                         placeholder=""
-                        aria-label="What becomes of {change.name}’s meeting"
+                        aria-label={say('writing.becomes_label', { name: change.name })}
                         value={chosen(change)}
                         onchange={(event) => choose(change, event.currentTarget.value)}
                     >
-                        {#if chosen(change) === ''}<option value="">choose: nothing near enough is free</option>{/if}
+                        {#if chosen(change) === ''}<option value="">{say('writing.becomes_choose')}</option>{/if}
                         {#each options(change) as slot (slot.key)}<option value={slot.key}
-                                >{change.what === 'length' ? 'becomes' : 'moves to'}
-                                {slot.said}{change.what === 'time' ? ` (${slot.shift})` : ''}</option
+                                >{change.what === 'length'
+                                    ? say('writing.becomes_length', { slot: slot.said })
+                                    : change.what === 'time'
+                                      ? say('writing.becomes_moves_by', { slot: slot.said, shift: slot.shift })
+                                      : say('writing.becomes_moves', { slot: slot.said })}</option
                             >{/each}
-                        {#if change.what === 'place'}<option value="move">goes to the sheet’s first place</option>{/if}
-                        <option value="leave">stays as it is</option>
-                        {#if change.what === 'time'}<option value="cancel">is cancelled</option>{/if}
+                        {#if change.what === 'place'}<option value="move">{say('writing.becomes_place')}</option>{/if}
+                        <option value="leave">{say('writing.becomes_stays')}</option>
+                        {#if change.what === 'time'}<option value="cancel">{say('writing.becomes_cancelled')}</option
+                            >{/if}
                     </Select>
                     {#if change.message}
                         <TextButton
                             aria-expanded={reading === change.booking}
                             onclick={() => (reading = reading === change.booking ? null : change.booking)}
-                            >Read the message</TextButton
+                            >{say('writing.read_message')}</TextButton
                         >
                     {/if}
                 </div>
@@ -143,25 +147,20 @@
         {/each}
     </ul>
     {#if hits.changes.length > most}<Button color="alternative" onclick={() => (most += AT_ONCE)}
-            >Show {Math.min(AT_ONCE, hits.changes.length - most)} more of {hits.changes.length}</Button
+            >{say('writing.show_more_of', {
+                more: Math.min(AT_ONCE, hits.changes.length - most),
+                all: hits.changes.length,
+            })}</Button
         >{/if}
     <div class="mt-3">
-        <Field
-            name="word"
-            label="A word to those who are moved or cancelled"
-            bind:value={word}
-            lines={2}
-            change={reword}
-        />
+        <Field name="word" label={say('writing.effect_word')} bind:value={word} lines={2} change={reword} />
     </div>
     {#if open > 0}<p class="mt-2 font-semibold">
-            {open === 1
-                ? 'One meeting has no time near enough: choose what becomes of it.'
-                : `${open} meetings have no time near enough: choose what becomes of them.`}
+            {say('writing.effect_open', { many: open })}
         </p>{/if}
     <div class="mt-3 flex flex-wrap gap-3">
         <Button disabled={working || open > 0} onclick={() => save(settle())}
-            >{working ? 'Saving…' : 'Save the change and send the messages'}</Button
+            >{working ? say('writing.saving') : say('writing.effect_save')}</Button
         >
         <Button color="alternative" onclick={back}>{backTo}</Button>
     </div>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** Whom the sheet is for: anybody, families of some classes or students, or those who work here. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Checkbox, Input, Label } from '../lib/controls';
     import Pick from '../controls/Pick.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -33,27 +35,31 @@
     }
 </script>
 
+{#snippet pick(label: string)}
+    <Pick
+        aria-label={label}
+        value={whom.kind}
+        onchange={(event) =>
+            set({ kind: (event.currentTarget as HTMLSelectElement).value as Schema['ForWhom']['kind'] })}
+    >
+        <option value="anyone">{say('writing.for_anyone')}</option>
+        {#if classes.length > 0 || whom.kind === 'families'}<option value="families"
+                >{say('writing.for_families')}</option
+            >{/if}
+        <option value="staff">{say('writing.for_staff')}</option>
+    </Pick>
+{/snippet}
+
 <div class="grid gap-2">
     <p>
-        Open to
-        <Pick
-            aria-label="Whom it is for"
-            value={whom.kind}
-            onchange={(event) =>
-                set({ kind: (event.currentTarget as HTMLSelectElement).value as Schema['ForWhom']['kind'] })}
-        >
-            <option value="anyone">anyone with the link</option>
-            {#if classes.length > 0 || whom.kind === 'families'}<option value="families">families</option>{/if}
-            <option value="staff">those who work here</option>
-        </Pick>
         {#if whom.kind === 'families' && whom.classes.length === 0 && whom.students.length === 0}
-            <strong>of the whole school</strong>, until you choose.
-        {/if}
+            <Said key="writing.open_to_all" whom={pick}>{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said>
+        {:else}<Said key="writing.open_to" whom={pick} />{/if}
     </p>
     {#if draft.errors.audience}<p class="font-semibold text-brick">{draft.errors.audience}</p>{/if}
     {#if whom.kind === 'families'}
         <fieldset>
-            <legend class="font-semibold">Of these classes</legend>
+            <legend class="font-semibold">{say('writing.of_these_classes')}</legend>
             <div class="flex flex-wrap gap-x-5 gap-y-1">
                 {#each shown as one (one.id)}
                     <Checkbox
@@ -63,16 +69,19 @@
                                 classes: (event.currentTarget as HTMLInputElement).checked
                                     ? [...whom.classes, one.id]
                                     : whom.classes.filter((id) => id !== one.id),
-                            })}>{one.name}&nbsp;<span class="text-faint">({one.students})</span></Checkbox
+                            })}
+                        ><Said key="writing.class" values={{ class: one.name, students: one.students }}
+                            >{#snippet faint(text)}<span class="text-faint">{text}</span>{/snippet}</Said
+                        ></Checkbox
                     >
                 {/each}
             </div>
             {#if shown.length < classes.length}<TextButton onclick={() => (all = true)}
-                    >Show all {classes.length}</TextButton
+                    >{say('writing.show_all', { many: classes.length })}</TextButton
                 >{/if}
         </fieldset>
         <div>
-            <Label for="whom-student">Or of these students</Label>
+            <Label for="whom-student">{say('writing.of_students')}</Label>
             {#if whom.students.length > 0}
                 <ul class="flex flex-wrap gap-x-4">
                     {#each whom.students as one (one.id)}
@@ -80,9 +89,9 @@
                             {one.name}
                             <TextButton
                                 away
-                                aria-label="Without {one.name}"
+                                aria-label={say('writing.without_name', { name: one.name })}
                                 onclick={() => set({ students: whom.students.filter((has) => has.id !== one.id) })}
-                                >without</TextButton
+                                >{say('writing.without')}</TextButton
                             >
                         </li>
                     {/each}
@@ -109,7 +118,7 @@
                         </li>
                     {/each}
                 </ul>
-            {:else if sought.trim() !== ''}<p class="text-faint">Nobody of that name.</p>{/if}
+            {:else if sought.trim() !== ''}<p class="text-faint">{say('writing.find_none')}</p>{/if}
         </div>
     {/if}
 </div>

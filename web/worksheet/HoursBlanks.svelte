@@ -3,12 +3,15 @@
     import Blank from '../controls/Blank.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
 
     interface Props {
         hours: Schema['HoursForm'][];
         /** The field's name in the form. */
         at: string;
-        on: string;
+        /** Says which block and day a blank is of, where there are several. */
+        on: (label: string) => string;
         change: () => void;
     }
     let { hours, at, on, change }: Props = $props();
@@ -19,17 +22,22 @@
         hours.splice(-1, 1, { ...last, until: '', overnight: false }, { ...last, from: '' });
         change();
     }
-    const which = (i: number) => (hours.length > 1 ? ` ${i + 1}` : '');
 </script>
 
 {#each hours, i (i)}
-    {i === 0 ? 'from' : 'and from'}
-    <Blank name="{at}.{i}.from" label="From{which(i)}{on}" placeholder="16:00" />
-    to
-    <Blank name="{at}.{i}.until" also={at} label="To{which(i)}{on}" placeholder="19:00" />
+    {#snippet from(label: string)}<Blank name="{at}.{i}.from" label={on(label)} placeholder="16:00" />{/snippet}
+    {#snippet until(label: string)}<Blank
+            name="{at}.{i}.until"
+            also={at}
+            label={on(label)}
+            placeholder="19:00"
+        />{/snippet}
+    {#if i > 0}<Said key="writing.hours_more" values={{ number: i + 1 }} {from} {until} />
+    {:else if hours.length > 1}<Said key="writing.hours_first" {from} {until} />
+    {:else}<Said key="writing.hours" {from} {until} />{/if}
     {#if hours.length > 1}
         <TextButton
-            aria-label="Take stretch {i + 1} out{on}"
+            aria-label={on(say('writing.stretch_out', { number: i + 1 }))}
             onclick={() => {
                 hours.splice(i, 1);
                 change();
@@ -38,12 +46,12 @@
     {/if}
 {/each}
 <TextButton
-    aria-label="Another stretch on the same day{on}"
-    title="Another stretch on the same day"
-    onclick={() => hours.push({ from: '', until: '', overnight: false })}>+ stretch</TextButton
+    aria-label={on(say('writing.stretch_another'))}
+    title={say('writing.stretch_another')}
+    onclick={() => hours.push({ from: '', until: '', overnight: false })}>{say('writing.stretch_add')}</TextButton
 >
 {#if last?.from && last.until}<TextButton
-        aria-label="A break within these hours{on}"
-        title="A break within these hours"
-        onclick={pause}>+ break</TextButton
+        aria-label={on(say('writing.break_within'))}
+        title={say('writing.break_within')}
+        onclick={pause}>{say('writing.break_add')}</TextButton
     >{/if}

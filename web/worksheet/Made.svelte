@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What comes of the blocks: the count and the rulers of the first week; the days after it unfold. */
+    import { say } from '../lib/say';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
@@ -28,7 +29,7 @@
 
     function choose(day: Schema['RulerDay'], stretch: Schema['Stretch']) {
         if (stretch.block === null || stretch.occurrence === null) return;
-        const label = `${day.label}, ${stretch.from} to ${stretch.until}`;
+        const label = say('writing.made_block', { day: day.label, from: stretch.from, until: stretch.until });
         chosen = { index: stretch.block, date: stretch.occurrence, label, stretch };
     }
     async function drag(stretch: Schema['Stretch'], side: 'from' | 'until', minutes: number) {
@@ -50,7 +51,7 @@
     }
 </script>
 
-<div class="mt-2" aria-live="polite" aria-label="What comes of it" role="region">
+<div class="mt-2" aria-live="polite" aria-label={say('writing.made')} role="region">
     {#if draft.drawing && draft.drawing.slots > 0}
         <p class="mb-2 font-semibold">{draft.drawing.sentence}</p>
         {#if trouble}<Notice class="mb-2">{trouble}</Notice>{/if}
@@ -78,29 +79,28 @@
                     onclick={() => {
                         draft.from = null;
                         void draft.draw();
-                    }}>Back to the first days</TextButton
+                    }}>{say('writing.made_first')}</TextButton
                 >
             {/if}
             {#if shown.length < days.length}
-                <TextButton onclick={() => (unfolded = true)}>Show the next days too</TextButton>
+                <TextButton onclick={() => (unfolded = true)}>{say('writing.made_next')}</TextButton>
             {:else}
                 {#if unfolded && days.length > first.length}<TextButton onclick={() => (unfolded = false)}
-                        >Fold to the first days</TextButton
+                        >{say('writing.made_fold')}</TextButton
                     >{/if}
                 {#if draft.drawing.later}
                     <TextButton
                         onclick={() => {
                             draft.from = draft.drawing!.later;
                             void draft.draw();
-                        }}>Show later days</TextButton
+                        }}>{say('writing.made_later')}</TextButton
                     >
                 {/if}
             {/if}
         </div>
     {:else}
         <p class="text-faint">
-            The rulers are drawn here as soon as days, times and a length are filled in. Times can be typed as 16:30,
-            1630, 16.30 or 4:30pm.
+            {say('writing.made_none')}
         </p>
     {/if}
 </div>

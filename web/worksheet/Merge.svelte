@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Two people have changed one sheet: the second sees where they differ and chooses, sentence by sentence. */
+    import { say } from '../lib/say';
     import { Button, Radio } from '../lib/controls';
     import type { Form } from '../lib/draft.svelte';
 
@@ -11,21 +12,21 @@
     let { mine, theirs, merged }: Props = $props();
 
     const PARTS: [keyof Form, string][] = [
-        ['title', 'Title'],
-        ['kind', 'Kind'],
-        ['intro', 'What is read before booking'],
-        ['blocks', 'When'],
-        ['joining', 'Blocks that overlap'],
-        ['places', 'Where'],
-        ['questions', 'Ask'],
-        ['rules', 'Rules'],
-        ['hosts', 'Colleagues'],
+        ['title', say('writing.title')],
+        ['kind', say('writing.part_kind')],
+        ['intro', say('writing.part_intro')],
+        ['blocks', say('writing.when')],
+        ['joining', say('writing.part_joining')],
+        ['places', say('writing.part_where')],
+        ['questions', say('writing.ask')],
+        ['rules', say('writing.part_rules')],
+        ['hosts', say('writing.colleagues')],
     ];
     const differing = $derived(PARTS.filter(([name]) => JSON.stringify(mine[name]) !== JSON.stringify(theirs[name])));
     let choice = $state<Record<string, 'mine' | 'theirs'>>({});
     const short = (value: unknown) =>
         typeof value === 'string'
-            ? value || '(empty)'
+            ? value || say('writing.empty')
             : JSON.stringify(value, (key, one) => (['id', 'changes', 'key'].includes(key) ? undefined : one)).slice(
                   0,
                   400,
@@ -39,12 +40,12 @@
 </script>
 
 <section class="slip" aria-labelledby="merge">
-    <h2 id="merge">Somebody else has changed this sheet meanwhile</h2>
-    <p class="mt-1 mb-3">Nothing is lost. Where the two differ, choose which one counts; then save again.</p>
+    <h2 id="merge">{say('writing.merge')}</h2>
+    <p class="mt-1 mb-3">{say('writing.merge_about')}</p>
     {#each differing as [name, said] (name)}
         <fieldset class="mb-3 border-t border-line pt-2">
             <legend class="font-semibold">{said}</legend>
-            {#each [['mine', 'Mine'], ['theirs', 'Theirs']] as const as [value, label] (value)}
+            {#each [['mine', say('writing.mine')], ['theirs', say('writing.theirs')]] as const as [value, label] (value)}
                 <Radio
                     name="merge-{name}"
                     {value}
@@ -56,5 +57,5 @@
             {/each}
         </fieldset>
     {/each}
-    <Button onclick={done}>Go on with these</Button>
+    <Button onclick={done}>{say('writing.merge_press')}</Button>
 </section>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** One occurrence of a block: closed, moved or at other times; this one, this and later, or all. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Button, Radio } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -53,32 +55,44 @@
 
 <svelte:window onkeydown={(event) => event.key === 'Escape' && done()} />
 
-<div class="slip" tabindex="-1" bind:this={box} role="group" aria-label="Change {label}">
+<div class="slip" tabindex="-1" bind:this={box} role="group" aria-label={say('writing.occurrence', { what: label })}>
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}</h3>
-        <TextButton class="ml-auto" onclick={done}>Leave it</TextButton>
+        <TextButton class="ml-auto" onclick={done}>{say('writing.leave_it')}</TextButton>
     </div>
     {#if repeats}
-        <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label="How much is changed">
-            {#each [['this one', 'Only this one'], ['this and later', 'This and later ones'], ['all', 'All']] as const as [value, name] (value)}
+        <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label={say('writing.scope')}>
+            {#each [['this one', say('writing.scope_one')], ['this and later', say('writing.scope_later')], ['all', say('writing.scope_all')]] as const as [value, name] (value)}
                 <Radio name="scope" {value} bind:group={scope}>{name}</Radio>
             {/each}
         </div>
     {/if}
     <p class="text-[1.05rem] leading-[2.8]">
         {#each hours as one, i (i)}
-            {i === 0 ? 'From' : 'and from'}
-            <Blank name="occurrence-from-{i}" label="New from{i ? ` ${i + 1}` : ''}" bind:value={one.from} /> to
-            <Blank name="occurrence-until-{i}" label="New to{i ? ` ${i + 1}` : ''}" bind:value={one.until} />
+            {#snippet from(label: string)}<Blank name="occurrence-from-{i}" {label} bind:value={one.from} />{/snippet}
+            {#snippet until(label: string)}<Blank
+                    name="occurrence-until-{i}"
+                    {label}
+                    bind:value={one.until}
+                />{/snippet}
+            {#if i === 0}<Said key="writing.occurrence_hours" {from} {until} />
+            {:else}<Said key="writing.occurrence_hours_more" values={{ number: i + 1 }} {from} {until} />{/if}
         {/each}
-        <Button color="alternative" onclick={() => edit('hours')}>Change the times</Button>
+        <Button color="alternative" onclick={() => edit('hours')}>{say('writing.occurrence_times')}</Button>
     </p>
     <p class="text-[1.05rem] leading-[2.8]">
-        To <Blank name="occurrence-to" label="Another date" type="date" size={13} bind:value={to} />
-        <Button color="alternative" disabled={!to} onclick={() => edit('move')}>Move it there</Button>
+        <Said key="writing.occurrence_move">
+            {#snippet date(label)}<Blank name="occurrence-to" {label} type="date" size={13} bind:value={to} />{/snippet}
+            {#snippet press(text)}<Button color="alternative" disabled={!to} onclick={() => edit('move')}>{text}</Button
+                >{/snippet}
+        </Said>
     </p>
     <Button color="red" outline class="mt-2" onclick={() => edit('close')}
-        >{scope === 'this one' ? 'Close this day' : scope === 'all' ? 'Take all of it out' : 'End before this'}</Button
+        >{scope === 'this one'
+            ? say('writing.occurrence_close')
+            : scope === 'all'
+              ? say('writing.occurrence_all')
+              : say('writing.occurrence_end')}</Button
     >
     {#if trouble}<Notice class="mt-3">{trouble}</Notice>{/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The "Where" sentence: one place or several, of which the visitor picks. */
+    import { say } from '../lib/say';
     import { Button, Radio } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
@@ -17,14 +18,14 @@
 
     const places = $derived(draft.form.places);
     const KINDS = [
-        ['room', 'In a room'],
-        ['phone', 'By phone'],
-        ['video', 'On video'],
+        ['room', say('writing.place_room')],
+        ['phone', say('writing.place_phone')],
+        ['video', say('writing.place_video')],
     ] as const;
     const MODES = [
-        ['one', 'One link for all meetings'],
-        ['each', 'A link of its own for each meeting'],
-        ['later', 'I add the link later'],
+        ['one', say('writing.link_one')],
+        ['each', say('writing.link_each')],
+        ['later', say('writing.link_by_hand')],
     ] as const;
 
     function add(from?: Schema['SavedPlace']) {
@@ -48,7 +49,7 @@
         written[key] = { ...written[key], [place.kind]: { label: place.label, directions: place.directions } };
         place.kind = to;
         const before = written[key]?.[to];
-        place.label = before?.label || { room: '', phone: 'By phone', video: 'Video' }[to];
+        place.label = before?.label || { room: '', phone: say('writing.place_phone'), video: say('writing.video') }[to];
         place.directions = before?.directions ?? '';
         draft.changed();
     }
@@ -56,9 +57,10 @@
 
 <div class="grid gap-3">
     {#each places as place, i (i)}
-        {@const n = places.length > 1 ? ` (${i + 1})` : ''}
-        <fieldset class="slip grid gap-2" aria-label="Place{n}">
-            <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label="Kind of place{n}">
+        {@const numbered = (label: string) =>
+            places.length > 1 ? say('writing.place_numbered', { label, number: i + 1 }) : label}
+        <fieldset class="slip grid gap-2" aria-label={numbered(say('writing.place'))}>
+            <div class="flex flex-wrap gap-x-5" role="radiogroup" aria-label={numbered(say('writing.place_kind'))}>
                 {#each KINDS as [value, label] (value)}
                     <Radio name="place-kind-{i}" {value} group={place.kind} onchange={() => kind(place, value)}
                         >{label}</Radio
@@ -69,25 +71,30 @@
                         away
                         class="ml-auto"
                         onclick={() =>
-                            draft.take(`${place.label || 'The place'} is taken out.`, () => {
-                                draft.form.places.splice(i, 1);
-                                // A block keeps its own places, which are counted.
-                                for (const block of draft.form.blocks)
-                                    block.places = block.places.filter((n) => n !== i).map((n) => (n > i ? n - 1 : n));
-                            })}>Take it out</TextButton
+                            draft.take(
+                                say('writing.place_gone', { place: place.label || say('writing.the_place') }),
+                                () => {
+                                    draft.form.places.splice(i, 1);
+                                    // A block keeps its own places, which are counted.
+                                    for (const block of draft.form.blocks)
+                                        block.places = block.places
+                                            .filter((n) => n !== i)
+                                            .map((n) => (n > i ? n - 1 : n));
+                                },
+                            )}>{say('writing.take_out')}</TextButton
                     >
                 {/if}
             </div>
             <Field
                 name="places.{i}.label"
-                label={(place.kind === 'room' ? 'Which room' : 'What to call it') + n}
+                label={numbered(place.kind === 'room' ? say('writing.place_which_room') : say('writing.place_called'))}
                 required
                 bind:value={place.label}
                 error={draft.errors[`places.${i}.label`]}
                 change={() => draft.changed()}
             />
             {#if place.kind === 'video'}
-                <div class="grid gap-1" role="radiogroup" aria-label="The video link{n}">
+                <div class="grid gap-1" role="radiogroup" aria-label={numbered(say('writing.link_mode'))}>
                     {#each MODES.filter(([mode]) => makesRooms || mode !== 'each' || place.link_mode === 'each') as [value, label] (value)}
                         <Radio
                             name="link-mode-{i}"
@@ -103,11 +110,9 @@
                 {#if place.link_mode === 'one'}
                     <Field
                         name="places.{i}.link"
-                        label="Video link{n}"
+                        label={numbered(say('writing.link'))}
                         type="url"
-                        help={makesRooms
-                            ? 'Shown only to those who have booked. Left empty, a room for all meetings is made here.'
-                            : 'Shown only to those who have booked.'}
+                        help={makesRooms ? say('writing.link_help_empty') : say('writing.link_help')}
                         required={!makesRooms}
                         bind:value={place.link}
                         error={draft.errors[`places.${i}.link`]}
@@ -117,10 +122,8 @@
             {/if}
             <Field
                 name="places.{i}.directions"
-                label="What to know{n}"
-                help={place.kind === 'room'
-                    ? '“Wait on the bench outside. Come five minutes early, not earlier.”'
-                    : '“If the link fails, I ring you.”'}
+                label={numbered(say('writing.directions'))}
+                help={place.kind === 'room' ? say('writing.directions_room') : say('writing.directions_video')}
                 bind:value={place.directions}
                 error={draft.errors[`places.${i}.directions`]}
                 change={() => draft.changed()}
@@ -130,9 +133,11 @@
     <Warnings {draft} about={['places']} />
     {#if draft.errors.places}<p class="font-semibold text-brick">{draft.errors.places}</p>{/if}
     <div class="flex flex-wrap gap-3">
-        <Button color="alternative" onclick={() => add()}>Add another place to pick from</Button>
+        <Button color="alternative" onclick={() => add()}>{say('writing.place_add')}</Button>
         {#each saved.filter((one) => !places.some((place) => place.label === one.label)) as one (one.id)}
-            <Button color="alternative" onclick={() => add(one)}>+ {one.label}</Button>
+            <Button color="alternative" onclick={() => add(one)}
+                >{say('writing.place_saved', { place: one.label })}</Button
+            >
         {/each}
     </div>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What visitors will see, live: at phone width, wide, or as somebody who has booked. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
     import Visit from '../pages/Visit.svelte';
@@ -19,23 +20,26 @@
     );
 </script>
 
-<aside class="preview" class:wide aria-label="What visitors will see">
+<aside class="preview" class:wide aria-label={say('writing.preview_will')}>
     <div class="mb-2 flex flex-wrap items-center gap-2">
-        <h2 class="mr-auto text-base">What visitors see</h2>
+        <h2 class="mr-auto text-base">{say('writing.preview')}</h2>
         <Button size="sm" color="alternative" class="min-h-9 px-2.5" aria-pressed={wide} onclick={() => (wide = !wide)}
-            >{wide ? 'As on a phone' : 'Wide'}</Button
+            >{wide ? say('writing.preview_phone') : say('writing.preview_wide')}</Button
         >
         <Button
             size="sm"
             color="alternative"
             class="min-h-9 px-2.5"
             aria-pressed={booked}
-            onclick={() => (booked = !booked)}>{booked ? 'Before booking' : 'Once booked'}</Button
+            onclick={() => (booked = !booked)}
+            >{booked ? say('writing.preview_before') : say('writing.preview_after')}</Button
         >
     </div>
     {#if missing.length > 0}
-        <ul class="mb-2 text-[0.95rem]" aria-label="Missing before it can open">
-            {#each missing as one (one)}<li class="notice mb-1">Missing: {one}</li>{/each}
+        <ul class="mb-2 text-[0.95rem]" aria-label={say('writing.preview_missing_label')}>
+            {#each missing as one (one)}<li class="notice mb-1">
+                    {say('writing.preview_missing', { what: one })}
+                </li>{/each}
         </ul>
     {/if}
     {#if preview}
@@ -46,16 +50,19 @@
                     <div class="p-4">
                         <div class="good-news mb-4">
                             <p class="text-lg font-semibold">
-                                {preview.approve ? 'You have asked for this time.' : 'This time is yours.'}
+                                {preview.approve ? say('writing.preview_asked') : say('writing.preview_yours')}
                             </p>
-                            <p>A message with a calendar entry is on its way.</p>
+                            <p>{say('writing.preview_mail')}</p>
                         </div>
                         <p class="times text-lg font-semibold">
-                            {first?.day.label ?? ''}<br />{first?.slot.from ?? ''} to {first?.slot.until ?? ''}
+                            {first?.day.label ?? ''}<br />{say('writing.span', {
+                                from: first?.slot.from ?? '',
+                                until: first?.slot.until ?? '',
+                            })}
                         </p>
-                        <p>{preview.title}, with {preview.host.name}</p>
+                        <p>{say('writing.with', { title: preview.title, host: preview.host.name })}</p>
                         {#each preview.places as place (place.id)}<p class="text-faint">
-                                {place.label}. {place.directions}
+                                {say('writing.preview_place', { place: place.label, directions: place.directions })}
                             </p>{/each}
                     </div>
                 {:else}
@@ -64,7 +71,7 @@
             </div>
         {/key}
     {:else}
-        <div class="frame empty"><p class="p-6 text-faint">As soon as the sheet has times, they are here.</p></div>
+        <div class="frame empty"><p class="p-6 text-faint">{say('writing.preview_none')}</p></div>
     {/if}
 </aside>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Questions while they are written: in order, each with its kind of answer. */
+    import { say } from '../lib/say';
     import { Checkbox, Select } from '../lib/controls';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
@@ -16,16 +17,7 @@
     }
     let { questions = $bindable(), errors, shown, changed, take }: Props = $props();
 
-    const KINDS: [Question['kind'], string][] = [
-        ['short', 'a short answer'],
-        ['long', 'a long answer'],
-        ['choice', 'one of several answers'],
-        ['several', 'any of several answers'],
-        ['yes or no', 'yes or no'],
-        ['phone', 'a phone number'],
-        ['e-mail', 'an e-mail address'],
-        ['web address', 'a web address'],
-    ];
+    const KINDS = ['short', 'long', 'choice', 'several', 'yes or no', 'phone', 'e-mail', 'web address'] as const;
     let dragged = $state<number | null>(null);
     let said = $state('');
 
@@ -33,7 +25,11 @@
         if (to < 0 || to >= questions.length || from === to) return;
         const [one] = questions.splice(from, 1);
         questions.splice(to, 0, one!);
-        said = `${one!.label || 'The question'} is now number ${to + 1} of ${questions.length}.`;
+        said = say('writing.question_moved', {
+            question: one!.label || say('writing.the_question'),
+            to: to + 1,
+            all: questions.length,
+        });
         changed();
     }
 </script>
@@ -55,7 +51,9 @@
                     draggable="true"
                     role="button"
                     tabindex="0"
-                    aria-label="{question.label || `Question ${i + 1}`}: move with the up and down arrows"
+                    aria-label={say('writing.question_grip', {
+                        question: question.label || say('writing.question', { number: i + 1 }),
+                    })}
                     ondragstart={() => (dragged = i)}
                     ondragend={() => (dragged = null)}
                     onkeydown={(event) => {
@@ -70,25 +68,28 @@
                 >
                 <strong>{i + 1}.</strong>
                 {#if question.kind === 'student'}
-                    <span>the student’s name</span>
+                    <span>{say('writing.kind_student')}</span>
                 {:else}
                     <Select
-                        aria-label="Kind of answer {i + 1}"
+                        aria-label={say('writing.kind_label', { number: i + 1 })}
                         bind:value={question.kind}
                         onchange={() => changed()}
                         placeholder=""
                     >
-                        {#each KINDS as [value, label] (value)}<option {value}>{label}</option>{/each}
+                        {#each KINDS as kind (kind)}<option value={kind}>{say(`writing.kind_${kind}`)}</option>{/each}
                     </Select>
                 {/if}
-                <TextButton away class="ml-auto" aria-label="Take question {i + 1} out" onclick={() => take(i)}
-                    >Take it out</TextButton
+                <TextButton
+                    away
+                    class="ml-auto"
+                    aria-label={say('writing.question_out', { number: i + 1 })}
+                    onclick={() => take(i)}>{say('writing.take_out')}</TextButton
                 >
             </div>
             <div class="grid gap-3 sm:grid-cols-2">
                 <Field
                     name="questions.{i}.label"
-                    label="Question {i + 1}"
+                    label={say('writing.question', { number: i + 1 })}
                     required
                     bind:value={question.label}
                     error={errors[`questions.${i}.label`] ?? errors[`questions.${i}.kind`]}
@@ -96,7 +97,7 @@
                 />
                 <Field
                     name="questions.{i}.help"
-                    label="Help with question {i + 1}"
+                    label={say('writing.question_help', { number: i + 1 })}
                     bind:value={question.help}
                     error={errors[`questions.${i}.help`]}
                     change={() => changed()}
@@ -105,7 +106,7 @@
             {#if question.kind === 'choice' || question.kind === 'several'}
                 <Field
                     name="questions.{i}.choices"
-                    label="Answers to question {i + 1}, one to a line"
+                    label={say('writing.question_choices', { number: i + 1 })}
                     lines={3}
                     required
                     bind:value={
@@ -116,7 +117,9 @@
                 />
             {/if}
             <div class="flex flex-wrap gap-x-6">
-                <Checkbox bind:checked={question.required} onchange={() => changed()}>Has to be answered</Checkbox>
+                <Checkbox bind:checked={question.required} onchange={() => changed()}
+                    >{say('writing.question_required')}</Checkbox
+                >
                 <Checkbox bind:checked={question.on_run_sheet} onchange={() => changed()}>{shown}</Checkbox>
             </div>
         </li>

@@ -1,5 +1,7 @@
 <script lang="ts">
     /** All of "When" typed in one go: said back below, asked where it can be read in two ways. */
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import { Input, Label } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -28,14 +30,16 @@
 
 <div>
     <Label for="quick-line"
-        >When, in one line <span class="font-normal text-faint">(or in the blanks below)</span></Label
+        ><Said key="writing.quick"
+            >{#snippet faint(text)}<span class="font-normal text-faint">{text}</span>{/snippet}</Said
+        ></Label
     >
     <Input
         id="quick-line"
         class="w-full text-[1.05rem] tabular-nums"
         bind:value={draft.line}
         oninput={() => draft.typedLine()}
-        placeholder="tue thu 10:25-11:35 /15 gap 5 until 28 may"
+        placeholder={say('writing.quick_example')}
         autocomplete="off"
         spellcheck="false"
         aria-describedby="quick-said"
@@ -48,7 +52,8 @@
             </p>
             <Notice class="mt-1">
                 {error.message}
-                {#if error.understood}<span class="block text-faint">Understood up to there: {error.understood}</span
+                {#if error.understood}<span class="block text-faint"
+                        >{say('writing.quick_understood', { understood: error.understood })}</span
                     >{/if}
             </Notice>
         {:else if draft.asks}
@@ -65,24 +70,24 @@
             <p class="mt-1">
                 {note.message}
                 {#if note.other}<TextButton class="min-h-0 py-0" onclick={() => draft.say(note.other!.line)}
-                        >Make it {note.other.label}</TextButton
+                        >{say('writing.quick_make', { what: note.other.label })}</TextButton
                     >{/if}
             </p>
         {/each}
     </div>
     {#if beside.length > 0}
-        <ul class="mt-1" aria-label="Beside the line">
+        <ul class="mt-1" aria-label={say('writing.quick_beside')}>
             {#each beside as one (`${one.block} ${one.date}`)}
                 <li>
                     {one.said}
                     <TextButton
                         class="min-h-0 py-0"
-                        aria-label="As usual: {one.said}"
+                        aria-label={say('writing.as_usual', { what: one.said })}
                         onclick={() => {
                             const block = draft.form.blocks[one.block]!;
                             block.changes = block.changes.filter((changed) => changed.date !== one.date);
                             draft.changed();
-                        }}>as usual</TextButton
+                        }}>{say('writing.as_usual_2')}</TextButton
                     >
                 </li>
             {/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** How long before the meeting one reminder goes out: a number and its unit. */
+    import { say } from '../lib/say';
     import Blank from '../controls/Blank.svelte';
     import Pick from '../controls/Pick.svelte';
     import TextButton from '../controls/TextButton.svelte';
@@ -13,9 +14,9 @@
     let { minutes, number, put, away }: Props = $props();
 
     const UNITS = [
-        [1440, 'days'],
-        [60, 'hours'],
-        [1, 'minutes'],
+        [1440, say('writing.unit_days')],
+        [60, say('writing.unit_hours')],
+        [1, say('writing.unit_minutes')],
     ] as const;
     // The largest unit that says it in whole numbers, until another is picked.
     // svelte-ignore state_referenced_locally -- begins with what is kept
@@ -25,7 +26,7 @@
 <span class="whitespace-nowrap"
     ><Blank
         name="reminder-{number}"
-        label="Reminder {number}, how long before"
+        label={say('writing.reminder_long', { number })}
         type="number"
         size={4}
         min={1}
@@ -35,7 +36,7 @@
         change={() => undefined}
     />
     <Pick
-        aria-label="Reminder {number}, unit"
+        aria-label={say('writing.reminder_unit', { number })}
         value={String(unit)}
         onchange={(event) => {
             const amount = minutes / unit;
@@ -44,5 +45,5 @@
         }}
     >
         {#each UNITS as [size, name] (size)}<option value={String(size)}>{name}</option>{/each}
-    </Pick><TextButton away aria-label="Take reminder {number} out" onclick={away}>×</TextButton></span
+    </Pick><TextButton away aria-label={say('writing.reminder_out', { number })} onclick={away}>×</TextButton></span
 >

@@ -1,6 +1,8 @@
 <script lang="ts">
     /** The "Rules" sentence: who may book, when and how often, each with a sensible answer already in its blank. */
     import { Checkbox, Helper } from '../lib/controls';
+    import { say } from '../lib/say';
+    import Said from '../parts/Said.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import Pick from '../controls/Pick.svelte';
     import type { Draft } from '../lib/draft.svelte';
@@ -28,7 +30,7 @@
     );
     const shown = $derived(draft.form.places.some((place) => place.kind === 'video'));
     /** "3 days" is easier to type than "4320 minutes"; what is kept is minutes. */
-    const hours = $derived(Math.round(((rules.lead_minutes ?? 0) / 60) * 100) / 100);
+    const leadHours = $derived(Math.round(((rules.lead_minutes ?? 0) / 60) * 100) / 100);
 
     function colleague(id: number, role: string) {
         draft.form.hosts = draft.form.hosts.filter((one) => one.id !== id);
@@ -40,155 +42,173 @@
     const mostReminders = 5;
 </script>
 
+{#snippet until(label: string)}
+    <Pick
+        aria-label={label}
+        value={rules.lead_days === null ? 'hours' : 'days'}
+        onchange={(event) => {
+            rules.lead_days = event.currentTarget.value === 'days' ? 1 : null;
+            change();
+        }}
+    >
+        <option value="hours">{say('writing.lead_hours')}</option>
+        <option value="days">{say('writing.lead_days')}</option>
+    </Pick>
+{/snippet}
+{#snippet ahead(label: string)}<Blank name="rules.furthest_days" {label} type="number" size={4} />{/snippet}
+
 <div class="grid gap-2">
     <Warnings {draft} about={['rules', 'hosts']} />
     <p class="line">
-        Book
-        <Pick
-            aria-label="Until when"
-            value={rules.lead_days === null ? 'hours' : 'days'}
-            onchange={(event) => {
-                rules.lead_days = event.currentTarget.value === 'days' ? 1 : null;
-                change();
+        {#if rules.lead_days === null}
+            <Said key="writing.rule_lead" {until} {ahead}>
+                {#snippet hours(label)}<Blank
+                        name="rules.lead_minutes"
+                        {label}
+                        type="number"
+                        size={5}
+                        bind:value={
+                            () => leadHours,
+                            (value: string | number | null) =>
+                                (rules.lead_minutes =
+                                    value === null || value === '' ? null : Math.round(Number(value) * 60))
+                        }
+                    />{/snippet}
+            </Said>
+        {:else}
+            <Said key="writing.rule_lead_days" {until} {ahead}>
+                {#snippet by(label)}<Blank name="rules.lead_by" {label} />{/snippet}
+                {#snippet days(label)}<Blank name="rules.lead_days" {label} type="number" size={3} />{/snippet}
+                {#snippet working(label)}<Checkbox bind:checked={rules.lead_working} onchange={change} inline
+                        >{label}</Checkbox
+                    >{/snippet}
+            </Said>
+        {/if}
+    </p>
+    <p class="line">
+        <Said key="writing.rule_seats" values={{ seats: rules.seats ?? 1 }}>
+            {#snippet seats(label)}<Blank name="rules.seats" {label} type="number" size={4} />{/snippet}
+            {#snippet who(label)}<Checkbox bind:checked={rules.show_who} onchange={change} inline>{label}</Checkbox
+                >{/snippet}
+        </Said>
+        <Said
+            key="writing.rule_often"
+            values={{
+                guardian: rules.per_student === null ? 'no' : 'yes',
+                term: terms > 0 || rules.per_term !== null ? 'yes' : 'no',
             }}
         >
-            <option value="hours">until so many hours before:</option>
-            <option value="days">until a clock time some days before:</option>
-        </Pick>
-        {#if rules.lead_days === null}
-            <Blank
-                name="rules.lead_minutes"
-                label="Hours before the meeting"
-                type="number"
-                size={5}
-                bind:value={
-                    () => hours,
-                    (value: string | number | null) =>
-                        (rules.lead_minutes = value === null || value === '' ? null : Math.round(Number(value) * 60))
-                }
-            /> hours.
-        {:else}
-            <Blank name="rules.lead_by" label="Clock time" />,
-            <Blank name="rules.lead_days" label="Days before" type="number" size={3} />
-            <Checkbox bind:checked={rules.lead_working} onchange={change} inline>working</Checkbox> days before.
-        {/if}
-        At most
-        <Blank name="rules.furthest_days" label="Days ahead" type="number" size={4} /> days ahead (empty for no limit).
+            {#snippet student(label)}<Blank name="rules.per_student" {label} type="number" size={3} />{/snippet}
+            {#snippet guardian(label)}<Checkbox bind:checked={rules.each_guardian} onchange={change} inline
+                    >{label}</Checkbox
+                >{/snippet}
+            {#snippet visitor(label)}<Blank name="rules.per_visitor" {label} type="number" size={3} />{/snippet}
+            {#snippet week(label)}<Blank name="rules.per_week" {label} type="number" size={3} />{/snippet}
+            {#snippet month(label)}<Blank name="rules.per_month" {label} type="number" size={3} />{/snippet}
+            {#snippet term(label)}<Blank name="rules.per_term" {label} type="number" size={3} />{/snippet}
+            {#snippet day(label)}<Blank name="rules.per_day" {label} type="number" size={3} />{/snippet}
+        </Said>
     </p>
     <p class="line">
-        <Blank name="rules.seats" label="Visitors to a slot" type="number" size={4} />
-        {rules.seats === 1 ? 'visitor' : 'visitors'} to a slot{#if (rules.seats ?? 1) > 1}; <Checkbox
-                bind:checked={rules.show_who}
-                onchange={change}
-                inline>they see who else comes</Checkbox
-            >{/if}.
-        <Blank name="rules.per_student" label="Times per student" type="number" size={3} /> times per student{#if rules.per_student !== null}{' '}
-            <Checkbox bind:checked={rules.each_guardian} onchange={change} inline>for each guardian</Checkbox>{/if},
-        <Blank name="rules.per_visitor" label="Times per visitor" type="number" size={3} /> per visitor, of them
-        <Blank name="rules.per_week" label="Times per visitor in a week" type="number" size={3} /> in a week and
-        <Blank name="rules.per_month" label="Times per visitor in a month" type="number" size={3} /> in a month{#if terms > 0 || rules.per_term !== null},
-            <Blank name="rules.per_term" label="Times per visitor in a term" type="number" size={3} /> in a term{/if};
-        at most
-        <Blank name="rules.per_day" label="Meetings a day" type="number" size={3} /> meetings a day (empty for no limit).
+        <Said key="writing.rule_open">
+            {#snippet opens(label)}<Blank name="rules.opens_at" {label} type="datetime-local" size={17} />{/snippet}
+            {#snippet closes(label)}<Blank name="rules.closes_at" {label} type="datetime-local" size={17} />{/snippet}
+        </Said>
     </p>
     <p class="line">
-        Booking opens
-        <Blank name="rules.opens_at" label="Booking opens" type="datetime-local" size={17} /> and closes
-        <Blank name="rules.closes_at" label="Booking closes" type="datetime-local" size={17} /> (empty for always).
-    </p>
-    <p class="line">
-        <Checkbox bind:checked={rules.approve} onchange={change} inline>I answer each wish first</Checkbox
-        >{#if rules.approve}; it is held for
-            <Blank name="rules.asked_hours" label="Hours a wish is held" type="number" size={4} /> hours{/if}. Visitors
-        may bring
-        <Blank name="rules.guests" label="Guests" type="number" size={3} />
-        {rules.guests === 1 ? 'guest' : 'guests'}.
-        <Checkbox bind:checked={rules.waiting} onchange={change} inline
-            >When all is taken, there is a waiting list</Checkbox
-        >.
+        <Said key="writing.rule_approve" values={{ held: rules.approve ? 'yes' : 'no', guests: rules.guests ?? 0 }}>
+            {#snippet approve(label)}<Checkbox bind:checked={rules.approve} onchange={change} inline>{label}</Checkbox
+                >{/snippet}
+            {#snippet hours(label)}<Blank name="rules.asked_hours" {label} type="number" size={4} />{/snippet}
+            {#snippet guests(label)}<Blank name="rules.guests" {label} type="number" size={3} />{/snippet}
+            {#snippet waiting(label)}<Checkbox bind:checked={rules.waiting} onchange={change} inline>{label}</Checkbox
+                >{/snippet}
+        </Said>
     </p>
     {#if shown}
         <p class="line">
-            The video link is shown
-            <Pick aria-label="When the link is shown" bind:value={rules.link_shown} onchange={change}>
-                <option value="booked">as soon as it is booked</option>
-                <option value="before">some minutes before</option>
-                <option value="called">when I call them in</option>
-            </Pick>{#if rules.link_shown === 'before'}:
-                <Blank name="rules.link_minutes" label="Minutes before" type="number" size={4} /> minutes{/if}.
+            <Said key="writing.rule_link" values={{ before: rules.link_shown === 'before' ? 'yes' : 'no' }}>
+                {#snippet when(label)}<Pick aria-label={label} bind:value={rules.link_shown} onchange={change}>
+                        <option value="booked">{say('writing.link_booked')}</option>
+                        <option value="before">{say('writing.link_before')}</option>
+                        <option value="called">{say('writing.link_called')}</option>
+                    </Pick>{/snippet}
+                {#snippet minutes(label)}<Blank name="rules.link_minutes" {label} type="number" size={4} />{/snippet}
+            </Said>
         </p>
     {/if}
     <p class="line">
-        Reminders go out
-        {#each rules.reminders, i (i)}
-            <Reminder
-                minutes={rules.reminders[i]!}
-                number={i + 1}
-                put={(minutes) => {
-                    rules.reminders[i] = minutes;
-                    change();
-                }}
-                away={() => {
-                    rules.reminders.splice(i, 1);
-                    change();
-                }}
-            />{i < rules.reminders.length - 1 ? ' and ' : ' '}
-        {/each}
-        {rules.reminders.length === 0 ? 'never' : 'before the meeting'}.
+        <Said key="writing.rule_reminders" values={{ many: rules.reminders.length }}>
+            {#snippet list()}
+                {#each rules.reminders, i (i)}
+                    {i > 0 ? say('writing.reminders_and') : ''}
+                    <Reminder
+                        minutes={rules.reminders[i]!}
+                        number={i + 1}
+                        put={(minutes) => {
+                            rules.reminders[i] = minutes;
+                            change();
+                        }}
+                        away={() => {
+                            rules.reminders.splice(i, 1);
+                            change();
+                        }}
+                    />
+                {/each}
+            {/snippet}
+        </Said>
         {#if rules.reminders.length < mostReminders}<TextButton
                 onclick={() => {
                     rules.reminders.push(60);
                     change();
-                }}>+ a reminder</TextButton
+                }}>{say('writing.reminder_add')}</TextButton
             >{/if}
     </p>
     {#if rulebook.some((term) => term.name === 'declined_entry')}
         <p class="line">
-            Who declines the entry in their calendar
-            <Pick
-                aria-label="Who declines the entry in their calendar"
-                bind:value={rules.declined_entry}
-                onchange={change}
-            >
-                <option value="give back">gives the time back by that</option>
-                <option value="ask">is asked first, by mail</option>
-            </Pick>.
+            <Said key="writing.rule_declined">
+                {#snippet what(label)}<Pick aria-label={label} bind:value={rules.declined_entry} onchange={change}>
+                        <option value="give back">{say('writing.declined_back')}</option>
+                        <option value="ask">{say('writing.declined_ask')}</option>
+                    </Pick>{/snippet}
+            </Said>
         </p>
     {/if}
     <MoreRules {draft} {rulebook} />
     {#if colleagues.length > 0 && namesHosts}
         <div>
-            <p class="mb-1 font-semibold">Colleagues on this sheet</p>
+            <p class="mb-1 font-semibold">{say('writing.colleagues_on')}</p>
             <ul class="grid gap-2">
                 {#each draft.form.hosts as one (one.id)}
                     {@const who = colleagues.find((person) => person.id === one.id)}
                     <li class="flex flex-wrap items-center gap-3">
                         <span>{who?.name}</span>
                         <Pick
-                            aria-label="What {who?.name} does"
+                            aria-label={say('writing.colleague_does', { name: who?.name ?? '' })}
                             value={roleOf(one.id)}
                             onchange={(event) => colleague(one.id, event.currentTarget.value)}
                         >
-                            <option value="must">has to be there</option>
-                            <option value="any">may be the one instead of me</option>
-                            <option value="manage">only looks after it</option>
-                            <option value="">is not on it any more</option>
+                            <option value="must">{say('writing.host_must')}</option>
+                            <option value="any">{say('writing.host_any')}</option>
+                            <option value="manage">{say('writing.host_manage')}</option>
+                            <option value="">{say('writing.host_none')}</option>
                         </Pick>
                     </li>
                 {/each}
             </ul>
             <Pick
                 class="mt-2"
-                aria-label="Add a colleague"
+                aria-label={say('writing.colleague_add')}
                 bind:value={adding}
                 onchange={() => {
                     if (adding) colleague(Number(adding), 'must');
                     adding = '';
                 }}
             >
-                <option value="">Add a colleague …</option>
+                <option value="">{say('writing.colleague_add_open')}</option>
                 {#each colleagues.filter((person) => !roleOf(person.id)) as person (person.id)}<option
-                        value={String(person.id)}>{person.name}, {person.subject}</option
+                        value={String(person.id)}
+                        >{say('writing.colleague', { name: person.name, subject: person.subject })}</option
                     >{/each}
             </Pick>
         </div>

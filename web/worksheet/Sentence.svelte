@@ -1,10 +1,11 @@
 <script lang="ts">
     /** One sentence of the worksheet: a plain line that says what holds now, and opens in place to be changed. */
+    import { say } from '../lib/say';
     import TextButton from '../controls/TextButton.svelte';
     import type { Snippet } from 'svelte';
 
     interface Props {
-        name: string;
+        name: 'when' | 'where' | 'ask' | 'rules';
         says: string;
         open?: boolean;
         wrong?: boolean;
@@ -14,19 +15,19 @@
     }
     let { name, says, open = $bindable(false), wrong = false, below, children }: Props = $props();
 
-    const id = $derived(`sentence-${name.toLowerCase()}`);
+    const id = $derived(`sentence-${name}`);
     const shown = $derived(open || wrong);
 </script>
 
 <section class="border-t border-line pt-2" aria-labelledby={id}>
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h2 {id} class="w-16 shrink-0">{name}</h2>
-        <p class="min-w-0 flex-1 basis-60" class:text-faint={!says}>{says || 'Not said yet.'}</p>
+        <h2 {id} class="w-16 shrink-0">{say(`writing.sentence_${name}`)}</h2>
+        <p class="min-w-0 flex-1 basis-60" class:text-faint={!says}>{says || say('writing.not_said')}</p>
         <TextButton
             aria-expanded={shown}
             aria-controls="{id}-blanks"
-            aria-label="{shown ? 'Fold' : 'Change'} {name.toLowerCase()}"
-            onclick={() => (open = !shown)}>{shown ? 'Fold' : 'Change'}</TextButton
+            aria-label={shown ? say(`writing.fold_${name}`) : say(`writing.change_${name}`)}
+            onclick={() => (open = !shown)}>{shown ? say('writing.fold') : say('writing.change')}</TextButton
         >
     </div>
     {@render below?.()}

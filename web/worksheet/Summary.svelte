@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What is about to be published, in one look; nothing is public before the press at its end. */
+    import { say } from '../lib/say';
     import { Button, Modal } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import type { Draft } from '../lib/draft.svelte';
@@ -31,30 +32,28 @@
     const ready = $derived(draft.settled && !draft.unread && missing.length === 0 && faults.length === 0);
 </script>
 
-<Modal bind:open title="Look it over, then publish" size="md">
+<Modal bind:open title={say('writing.summary')} size="md">
     <dl class="facts">
-        <dt>What</dt>
-        <dd class="font-semibold">{draft.form.title || 'No title yet'}</dd>
-        <dt>When</dt>
-        <dd>{says.when || 'Not said yet.'}</dd>
-        <dt>How many</dt>
+        <dt>{say('writing.what')}</dt>
+        <dd class="font-semibold">{draft.form.title || say('writing.no_title')}</dd>
+        <dt>{say('writing.when')}</dt>
+        <dd>{says.when || say('writing.not_said')}</dd>
+        <dt>{say('writing.how_many')}</dt>
         <dd>{draft.drawing?.sentence ?? ''}</dd>
-        <dt>Where</dt>
-        <dd>{says.where || 'Not said yet.'}</dd>
-        {#if says.hosts}<dt>With</dt>
+        <dt>{say('writing.sum_where')}</dt>
+        <dd>{says.where || say('writing.not_said')}</dd>
+        {#if says.hosts}<dt>{say('writing.hosts')}</dt>
             <dd>{says.hosts}</dd>{/if}
-        <dt>Asked</dt>
+        <dt>{say('writing.asked')}</dt>
         <dd>{says.ask}</dd>
-        <dt>For whom</dt>
+        <dt>{say('writing.for_whom')}</dt>
         <dd>{says.forWhom} {says.rules}</dd>
     </dl>
     {#if draft.lost}<Notice class="mt-3">{draft.lost}</Notice>{/if}
-    {#if draft.unread}<Notice class="mt-3"
-            >The line at the top cannot be read as it stands. Mend it, or empty it.</Notice
-        >{/if}
+    {#if draft.unread}<Notice class="mt-3">{say('writing.unread')}</Notice>{/if}
     {#if missing.length > 0 || faults.length > 0}
         <Notice class="mt-3">
-            <p>Before it can open:</p>
+            <p>{say('writing.summary_before')}</p>
             <ul class="list-disc ps-5">
                 {#each [...missing, ...faults] as one, i (i)}<li>{one}</li>{/each}
             </ul>
@@ -62,17 +61,19 @@
     {/if}
     {#if warnings.length > 0}
         <Notice class="mt-3">
-            <p>Look again, if you have not:</p>
+            <p>{say('writing.summary_look')}</p>
             <ul class="list-disc ps-5">
                 {#each warnings as warning, i (i)}<li>{warning.message}</li>{/each}
             </ul>
         </Notice>
     {/if}
     {#if message}<Notice class="mt-3">{message}</Notice>{/if}
-    <p class="mt-3 text-faint">As long as nobody has booked, you can take it back to a draft.</p>
+    <p class="mt-3 text-faint">{say('writing.summary_draft')}</p>
     {#snippet footer()}
-        <Button onclick={publish} disabled={!ready || working}>{working ? 'One moment…' : 'Publish it'}</Button>
+        <Button onclick={publish} disabled={!ready || working}
+            >{working ? say('writing.moment') : say('writing.publish_it')}</Button
+        >
         <!-- The focus begins here, so that Enter publishes nothing. -->
-        <Button id="summary-back" color="alternative" onclick={() => (open = false)}>Back to the worksheet</Button>
+        <Button id="summary-back" color="alternative" onclick={() => (open = false)}>{say('writing.back')}</Button>
     {/snippet}
 </Modal>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** What looks like a slip in one sentence, each with its mend one press away. */
+    import { say } from '../lib/say';
     import { Button } from '../lib/controls';
     import type { Draft } from '../lib/draft.svelte';
 
@@ -15,7 +16,7 @@
 </script>
 
 {#if warnings.length > 0}
-    <ul class="my-3 grid gap-2" aria-label="Look again">
+    <ul class="my-3 grid gap-2" aria-label={say('writing.look_again')}>
         {#each warnings as warning, i (i)}
             <li class="notice flex flex-wrap items-center gap-x-4 gap-y-1">
                 <span class="min-w-0 flex-1 basis-60">{warning.message}</span>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The blanks of "When", block by block. */
+    import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import type { Schema } from '../lib/api';
@@ -52,14 +53,14 @@
         />
     {/each}
     <div class="flex flex-wrap gap-3">
-        <Button color="alternative" onclick={another}>Add a block at other times</Button>
+        <Button color="alternative" onclick={another}>{say('writing.block_add')}</Button>
         {#if draft.form.blocks.length > 1}
             <Checkbox
                 checked={draft.form.joining}
                 onchange={(event) => {
                     draft.form.joining = event.currentTarget.checked;
                     draft.changed();
-                }}>Blocks that overlap become one</Checkbox
+                }}>{say('writing.joining')}</Checkbox
             >
         {/if}
     </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The months to come, a ruler each: dates are picked by pressing, dragging across, or with the keys. */
+    import { say } from '../lib/say';
     import type { Year } from '../lib/draft.svelte';
 
     type Day = Year[number]['days'][number];
@@ -63,7 +64,7 @@
 
 <svelte:window onpointerup={() => (dragging = null)} />
 
-<div class="year" data-year role="group" aria-label="The year, a ruler a month">
+<div class="year" data-year role="group" aria-label={say('writing.year')}>
     {#each year as month (month.name)}
         <p class="name" aria-hidden="true">{month.name}</p>
         <div class="month">
@@ -76,7 +77,9 @@
                     data-date={day.date}
                     disabled={day.past}
                     aria-pressed={picked.has(day.date)}
-                    aria-label="{day.said}{day.closed ? `, closed: ${day.closed}` : ''}"
+                    aria-label={day.closed
+                        ? say('writing.year_day_closed', { day: day.said, why: day.closed })
+                        : day.said}
                     title={day.closed ?? day.said}
                     tabindex={day.date === entry ? 0 : -1}
                     onpointerdown={(event) => start(event, day)}
@@ -90,8 +93,7 @@
     {/each}
 </div>
 <p class="mt-1 text-[0.95rem] text-faint">
-    Press a day, or drag across several. Hatched days are closed. With the keyboard: arrows walk, space picks, shift
-    with an arrow picks on.
+    {say('writing.year_help')}
 </p>
 
 <style>

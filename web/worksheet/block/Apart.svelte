@@ -1,6 +1,8 @@
 <script lang="ts">
     /** What differs on some days: other hours on a weekday, days left out or added. */
     import Blank from '../../controls/Blank.svelte';
+    import { say } from '../../lib/say';
+    import Said from '../../parts/Said.svelte';
     import Pick from '../../controls/Pick.svelte';
     import TextButton from '../../controls/TextButton.svelte';
     import { days } from '../../lib/days';
@@ -10,8 +12,8 @@
     interface Props {
         draft: Draft;
         index: number;
-        /** Which block, where there are several. */
-        on: string;
+        /** Says which block a blank is of, where there are several. */
+        on: (label: string) => string;
         today: string;
     }
     let { draft, index, on, today }: Props = $props();
@@ -23,18 +25,19 @@
 
 {#each block.other as other, n (other.weekday)}
     <div class="sentence">
-        On {days()[other.weekday - 1]}
-        <HoursBlanks
-            hours={other.hours}
-            at="blocks.{index}.other.{n}.hours"
-            on=" on {days()[other.weekday - 1]}{on}"
-            {change}
-        />.
+        <Said key="writing.apart" values={{ day: days()[other.weekday - 1] ?? '' }}>
+            {#snippet hours()}<HoursBlanks
+                    hours={other.hours}
+                    at="blocks.{index}.other.{n}.hours"
+                    on={(label) => on(say('writing.label_day', { label, day: days()[other.weekday - 1] ?? '' }))}
+                    {change}
+                />{/snippet}
+        </Said>
         <TextButton
             onclick={() => {
                 block.other.splice(n, 1);
                 change();
-            }}>as on the other days</TextButton
+            }}>{say('writing.apart_not')}</TextButton
         >
     </div>
 {/each}
@@ -42,7 +45,7 @@
     <div class="flex flex-wrap items-center gap-x-5">
         {#if block.kind === 'weekly' && block.weekdays.length > 1 && others.length > 0}
             <Pick
-                aria-label="Other times on one day{on}"
+                aria-label={on(say('writing.apart_label'))}
                 value=""
                 onchange={(event: Event) => {
                     const day = Number((event.currentTarget as HTMLSelectElement).value);
@@ -51,7 +54,7 @@
                     change();
                 }}
             >
-                <option value="">Other times on …</option>
+                <option value="">{say('writing.apart_open')}</option>
                 {#each others as day (day)}<option value={day}>{days()[day - 1]}</option>{/each}
             </Pick>
         {/if}
@@ -59,31 +62,50 @@
             onclick={() => {
                 block.except = [...block.except, { first: today, last: today }];
                 change();
-            }}>Leave days out</TextButton
+            }}>{say('writing.leave_out')}</TextButton
         >
-        <TextButton onclick={() => (block.plus = [...block.plus, ''])}>Add a single date</TextButton>
+        <TextButton onclick={() => (block.plus = [...block.plus, ''])}>{say('writing.add_date')}</TextButton>
     </div>
 {/if}
 {#each block.except, n (n)}
     <div class="sentence">
-        Not from <Blank name="blocks.{index}.except.{n}.first" label="Left out from{on}" type="date" size={13} /> to
-        <Blank name="blocks.{index}.except.{n}.last" label="Left out until{on}" type="date" size={13} />
+        <Said key="writing.except">
+            {#snippet first(label)}<Blank
+                    name="blocks.{index}.except.{n}.first"
+                    label={on(label)}
+                    type="date"
+                    size={13}
+                />{/snippet}
+            {#snippet last(label)}<Blank
+                    name="blocks.{index}.except.{n}.last"
+                    label={on(label)}
+                    type="date"
+                    size={13}
+                />{/snippet}
+        </Said>
         <TextButton
             onclick={() => {
                 block.except.splice(n, 1);
                 change();
-            }}>take this away</TextButton
+            }}>{say('writing.take_away')}</TextButton
         >
     </div>
 {/each}
 {#each block.plus, n (n)}
     <div class="sentence">
-        Also on <Blank name="blocks.{index}.plus.{n}" label="Added date{on}" type="date" size={13} />
+        <Said key="writing.plus">
+            {#snippet date(label)}<Blank
+                    name="blocks.{index}.plus.{n}"
+                    label={on(label)}
+                    type="date"
+                    size={13}
+                />{/snippet}
+        </Said>
         <TextButton
             onclick={() => {
                 block.plus.splice(n, 1);
                 change();
-            }}>take this away</TextButton
+            }}>{say('writing.take_away')}</TextButton
         >
     </div>
 {/each}

@@ -1,27 +1,21 @@
 <script lang="ts">
-    /** A block on days of the month: the 15th, the second Tuesday, the last Friday; one or several. */
-    import Blank from '../../controls/Blank.svelte';
+    /** The days of the month of a block: the 15th, the second Tuesday, the last Friday; one or several. */
     import Pick from '../../controls/Pick.svelte';
     import TextButton from '../../controls/TextButton.svelte';
+    import { say } from '../../lib/say';
     import { days } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
 
     interface Props {
         draft: Draft;
         index: number;
-        /** Which block, where there are several. */
-        on: string;
+        /** Says which block a blank is of, where there are several. */
+        on: (label: string) => string;
     }
     let { draft, index, on }: Props = $props();
 
     const block = $derived(draft.form.blocks[index]!);
-    const ORDINALS = [
-        ['1', '1st'],
-        ['2', '2nd'],
-        ['3', '3rd'],
-        ['4', '4th'],
-        ['-1', 'last'],
-    ] as const;
+    const ORDINALS = ['1', '2', '3', '4', '-1'];
     const ICAL = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
     /** Which one, and of which weekday, as iCalendar writes it: "2TU". */
     const parts = (day: string) => {
@@ -34,31 +28,28 @@
     }
 </script>
 
-Every
-<Blank name="blocks.{index}.every" label="Every how many months{on}" type="number" size={3} min={1} />
-{(block.every ?? 1) === 1 ? 'month' : 'months'} on the
 {#each block.month_days as day, i (i)}
     {@const { which, weekday } = parts(day)}
-    {i > 0 ? 'and the' : ''}
+    {i > 0 ? say('writing.month_and') : ''}
     <Pick
-        aria-label="Which one{i > 0 ? ` ${i + 1}` : ''}{on}"
+        aria-label={on(i > 0 ? say('writing.month_which_n', { number: i + 1 }) : say('writing.month_which'))}
         value={which}
         onchange={(event: Event) => set(i, (event.currentTarget as HTMLSelectElement).value, weekday)}
     >
-        {#each ORDINALS as [value, label] (value)}<option {value}>{label}</option>{/each}
-        {#if !ORDINALS.some(([value]) => value === which)}<option value={which}>{which}.</option>{/if}
+        {#each ORDINALS as value (value)}<option {value}>{say(`writing.ordinal_${value}`)}</option>{/each}
+        {#if !ORDINALS.includes(which)}<option value={which}>{which}.</option>{/if}
     </Pick>
     <Pick
-        aria-label="Day of the month{i > 0 ? ` ${i + 1}` : ''}{on}"
+        aria-label={on(i > 0 ? say('writing.month_day_n', { number: i + 1 }) : say('writing.month_day'))}
         value={weekday}
         onchange={(event: Event) => set(i, which, (event.currentTarget as HTMLSelectElement).value)}
     >
-        <option value="">day</option>
+        <option value="">{say('writing.month_any')}</option>
         {#each days() as name, n (name)}<option value={ICAL[n]}>{name}</option>{/each}
     </Pick>
     {#if block.month_days.length > 1}<TextButton
             away
-            aria-label="Take day {i + 1} of the month out"
+            aria-label={say('writing.month_out', { number: i + 1 })}
             onclick={() => {
                 block.month_days.splice(i, 1);
                 draft.changed();
@@ -69,5 +60,5 @@ Every
     onclick={() => {
         block.month_days.push('3TU');
         draft.changed();
-    }}>+ another</TextButton
+    }}>{say('writing.month_more')}</TextButton
 >

@@ -1,6 +1,5 @@
 <script lang="ts">
-    /** A block on days of the week, every week or every few. */
-    import Blank from '../../controls/Blank.svelte';
+    /** The days of the week of a block. */
     import { Button } from '../../lib/controls';
     import { days } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
@@ -8,10 +7,11 @@
     interface Props {
         draft: Draft;
         index: number;
-        /** Which block, where there are several. */
-        on: string;
+        /** Says which block a blank is of, where there are several. */
+        label: string;
+        on: (label: string) => string;
     }
-    let { draft, index, on }: Props = $props();
+    let { draft, index, label, on }: Props = $props();
 
     const block = $derived(draft.form.blocks[index]!);
 
@@ -24,10 +24,7 @@
     }
 </script>
 
-Every
-<Blank name="blocks.{index}.every" label="Every how many weeks{on}" type="number" size={3} min={1} />
-{(block.every ?? 1) === 1 ? 'week on' : 'weeks on'}
-<span class="inline-flex flex-wrap gap-1" role="group" aria-label="Days of the week{on}">
+<span class="inline-flex flex-wrap gap-1" role="group" aria-label={on(label)}>
     {#each days() as day, i (day)}
         {@const picked = block.weekdays.includes(i + 1)}
         <Button

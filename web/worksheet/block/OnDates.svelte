@@ -1,14 +1,16 @@
 <script lang="ts">
     /** A block on dates: typed one by one, or picked on the year. */
     import Blank from '../../controls/Blank.svelte';
+    import { say } from '../../lib/say';
+    import Said from '../../parts/Said.svelte';
     import TextButton from '../../controls/TextButton.svelte';
     import type { Draft } from '../../lib/draft.svelte';
 
     interface Props {
         draft: Draft;
         index: number;
-        /** Which block, where there are several. */
-        on: string;
+        /** Says which block a blank is of, where there are several. */
+        on: (label: string) => string;
         today: string;
         picking: boolean;
     }
@@ -18,20 +20,19 @@
     const count = $derived(block.dates.filter(Boolean).length);
 </script>
 
-On
 {#if block.dates.length <= 6 && !picking}
     {#each block.dates, i (i)}
         <span class="whitespace-nowrap"
             ><Blank
                 name="blocks.{index}.dates.{i}"
                 also="blocks.{index}.dates"
-                label="Date{i === 0 ? '' : ` ${i + 1}`}{on}"
+                label={on(i === 0 ? say('writing.date') : say('writing.date_n', { number: i + 1 }))}
                 type="date"
                 size={13}
                 min={today}
             />{#if block.dates.length > 1}<TextButton
                     away
-                    aria-label="Take date {i + 1} out"
+                    aria-label={say('writing.date_out', { number: i + 1 })}
                     onclick={() => {
                         block.dates = block.dates.filter((_, n) => n !== i);
                         draft.changed();
@@ -39,7 +40,8 @@ On
                 >{/if}</span
         >{' '}
     {/each}
-{:else}<strong>{count === 1 ? 'one date' : `${count} dates`}</strong>{/if}
+{:else}<Said key="writing.dates" values={{ many: count }}>{#snippet bold(text)}<strong>{text}</strong>{/snippet}</Said
+    >{/if}
 <TextButton aria-expanded={picking} onclick={() => (picking = !picking)}
-    >{picking ? 'Fold the year' : 'Pick several on the year'}</TextButton
+    >{picking ? say('writing.year_fold') : say('writing.year_pick')}</TextButton
 >

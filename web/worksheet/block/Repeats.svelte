@@ -1,6 +1,7 @@
 <script lang="ts">
-    /** From when on a block repeats, and how it ends. */
+    /** How a block ends that repeats. */
     import Blank from '../../controls/Blank.svelte';
+    import { say } from '../../lib/say';
     import Pick from '../../controls/Pick.svelte';
     import type { Schema } from '../../lib/api';
     import type { Draft } from '../../lib/draft.svelte';
@@ -8,12 +9,13 @@
     interface Props {
         draft: Draft;
         index: number;
-        /** Which block, where there are several. */
-        on: string;
+        /** Says which block a blank is of, where there are several. */
+        label: string;
+        on: (label: string) => string;
         today: string;
         terms: Schema['NamedRange'][];
     }
-    let { draft, index, on, today, terms }: Props = $props();
+    let { draft, index, label, on, today, terms }: Props = $props();
 
     const block = $derived(draft.form.blocks[index]!);
     const ending = $derived(block.until !== null ? 'until' : block.times !== null ? 'times' : 'never');
@@ -30,20 +32,20 @@
     }
 </script>
 
-, from
-<Blank name="blocks.{index}.first" label="First day{on}" type="date" size={13} />
 <Pick
-    aria-label="How it ends{on}"
+    aria-label={on(label)}
     value={ending}
     onchange={(event: Event) => end((event.currentTarget as HTMLSelectElement).value)}
 >
-    <option value="until">until</option>
-    <option value="times">so many times:</option>
-    <option value="never">without an end</option>
-    {#each terms as term, i (term.name)}<option value="term:{i}">in the {term.name.toLowerCase()}</option>{/each}
+    <option value="until">{say('writing.ends_until')}</option>
+    <option value="times">{say('writing.ends_times')}</option>
+    <option value="never">{say('writing.ends_never')}</option>
+    {#each terms as term, i (term.name)}<option value="term:{i}"
+            >{say('writing.ends_term', { term: term.name.toLowerCase() })}</option
+        >{/each}
 </Pick>
 {#if block.until !== null}
-    <Blank name="blocks.{index}.until" label="Last day{on}" type="date" size={13} />
+    <Blank name="blocks.{index}.until" label={on(say('writing.ends_last'))} type="date" size={13} />
 {:else if block.times !== null}
-    <Blank name="blocks.{index}.times" label="How many times{on}" type="number" size={5} />
+    <Blank name="blocks.{index}.times" label={on(say('writing.ends_count'))} type="number" size={5} />
 {/if}
