@@ -19,9 +19,8 @@ echo json_encode($said);
 const icu = (asked: [string, Record<string, string | number>][]) =>
     JSON.parse(execFileSync(PHP, ['-r', ICU], { encoding: 'utf8', input: JSON.stringify(asked) })) as string[];
 
-const sources = readdirSync('web', { recursive: true, encoding: 'utf8' })
-    .filter((path) => /\.(svelte|ts)$/.test(path))
-    .map((path) => readFileSync(`web/${path}`, 'utf8'));
+const files = readdirSync('web', { recursive: true, encoding: 'utf8' }).filter((path) => /\.(svelte|ts)$/.test(path));
+const sources = files.map((path) => readFileSync(`web/${path}`, 'utf8'));
 const asked = [...new Set(sources.flatMap(keysIn))];
 const said = asked.flatMap((key) =>
     key.endsWith('*') ? Object.keys(all).filter((one) => one.startsWith(key.slice(0, -1))) : [key],
@@ -90,186 +89,6 @@ test('a number has the category of the one with the same last two digits', () =>
     }
 });
 
-/** Parts that have no words of their own any more; what is not here yet still has. */
-const DONE = [
-    'controls/Blank',
-    'controls/Field',
-    'controls/FilePress',
-    'controls/Fold',
-    'controls/Modal',
-    'controls/Notice',
-    'controls/Pick',
-    'controls/Prove',
-    'controls/TextButton',
-    'controls/Themed',
-    'controls/UndoToast',
-    'controls/Whose',
-    'desk/About',
-    'desk/DayPicture',
-    'desk/DayRuler',
-    'desk/KeysHelp',
-    'desk/Note',
-    'desk/TurnRow',
-    'desk/Unbooked',
-    'desk/UnderWay',
-    'desk/Workings',
-    'directory/RollFile',
-    'directory/StudentForm',
-    'host/AskedOfYou',
-    'host/HostBooking',
-    'host/KnownStudent',
-    'host/Links',
-    'host/OfficeBooking',
-    'host/Roster',
-    'host/Share',
-    'host/SheetRow',
-    'host/SlotPanel',
-    'host/ThrowAway',
-    'host/Week',
-    'knock/Asked',
-    'knock/AskedDay',
-    'knock/AskedOnDesk',
-    'knock/Bands',
-    'knock/Chosen',
-    'knock/Length',
-    'knock/Marks',
-    'knock/OwnCalendar',
-    'knock/Sent',
-    'knock/Terms',
-    'knock/Told',
-    'knock/When',
-    'knock/With',
-    'pages/Account',
-    'pages/Afterwards',
-    'pages/Allotment',
-    'pages/Alone',
-    'pages/Board',
-    'pages/Come',
-    'pages/Day',
-    'pages/Desk',
-    'pages/Directory',
-    'pages/Door',
-    'pages/Find',
-    'pages/Forgotten',
-    'pages/Frame',
-    'pages/HostSheet',
-    'pages/Join',
-    'pages/Kiosk',
-    'pages/Knock',
-    'pages/Knocks',
-    'pages/Lists',
-    'pages/Log',
-    'pages/MailLeft',
-    'pages/Mailroom',
-    'pages/MoveIn',
-    'pages/NotIn',
-    'pages/OurSchool',
-    'pages/Pass',
-    'pages/People',
-    'pages/Round',
-    'pages/RoundChanges',
-    'pages/RoundSetup',
-    'pages/Rounds',
-    'pages/SecondFactor',
-    'pages/Settings',
-    'pages/Sheets',
-    'pages/SignIn',
-    'pages/VideoRoom',
-    'pages/Visit',
-    'pages/Visitors',
-    'pages/Worksheet',
-    'parts/Answer',
-    'parts/Answers',
-    'parts/AskToJoin',
-    'parts/ClockSwitch',
-    'parts/Contact',
-    'parts/Field',
-    'parts/GiveBack',
-    'parts/Heard',
-    'parts/Holder',
-    'parts/HostName',
-    'parts/InLine',
-    'parts/Keep',
-    'parts/KeepThisPass',
-    'parts/LateWays',
-    'parts/Masthead',
-    'parts/Mover',
-    'parts/Office',
-    'parts/PassBooking',
-    'parts/PassKnocks',
-    'parts/PassView',
-    'parts/Plan',
-    'parts/Said',
-    'parts/Sieve',
-    'parts/Student',
-    'parts/Tile',
-    'parts/Waiting',
-    'parts/Way',
-    'parts/WherePick',
-    'parts/Yours',
-    'round/AboutChildren',
-    'round/AllotPicked',
-    'round/AllotPicture',
-    'round/AskFamilies',
-    'round/Away',
-    'round/Cohorts',
-    'round/Coming',
-    'round/Common',
-    'round/Evening',
-    'round/Fill',
-    'round/Interpreters',
-    'round/Newcomer',
-    'round/PartForm',
-    'round/People',
-    'round/PlanDays',
-    'round/PublishRound',
-    'round/Standing',
-    'round/Wanted',
-    'round/WhoComes',
-    'round/Wishes',
-    'ruler/Handles',
-    'ruler/Marks',
-    'ruler/Ruler',
-    'ruler/Tab',
-    'ruler/UprightDay',
-    'settings/Calendars',
-    'settings/ClosedDays',
-    'settings/Kiosks',
-    'settings/NewPassword',
-    'settings/Parting',
-    'settings/Password',
-    'settings/Ranges',
-    'settings/SavedPlaces',
-    'settings/School',
-    'settings/StaffFile',
-    'settings/Where',
-    'worksheet/Ask',
-    'worksheet/BlockBlanks',
-    'worksheet/Effect',
-    'worksheet/ForWhom',
-    'worksheet/HoursBlanks',
-    'worksheet/Made',
-    'worksheet/Merge',
-    'worksheet/MoreRules',
-    'worksheet/Occurrence',
-    'worksheet/Places',
-    'worksheet/Preview',
-    'worksheet/Questions',
-    'worksheet/QuickLine',
-    'worksheet/Reminder',
-    'worksheet/Rules',
-    'worksheet/Sentence',
-    'worksheet/Summary',
-    'worksheet/Warnings',
-    'worksheet/When',
-    'worksheet/YearRulers',
-    'worksheet/block/Apart',
-    'worksheet/block/EveryMonth',
-    'worksheet/block/EveryWeek',
-    'worksheet/block/OnDates',
-    'worksheet/block/Repeats',
-];
-
 /** A capital, and more than one word: no class, no address and no code is written so. */
 const SENTENCE = /^[“\p{Lu}](?=.*\p{Ll}{2}).* .*\p{L}/u;
 
@@ -294,7 +113,30 @@ function wordsOf(node: unknown, within = ''): string[] {
     return Object.values(one).flatMap((value) => wordsOf(value, place));
 }
 
-test.each(DONE)('%s has no words of its own', (name) => {
-    const { fragment, instance, module } = parse(readFileSync(`web/${name}.svelte`, 'utf8'), { modern: true });
+const components = files.filter((file) => file.endsWith('.svelte'));
+const scripts = files.filter((file) => /(?<!\.d)\.ts$/.test(file));
+const scriptOf = (file: string) =>
+    parse(`<script lang="ts">${readFileSync(`web/${file}`, 'utf8')}</script>`, { modern: true }).instance?.content;
+
+test.each(components)('%s has no words of its own', (file) => {
+    const { fragment, instance, module } = parse(readFileSync(`web/${file}`, 'utf8'), { modern: true });
     expect(wordsOf([fragment, instance, module])).toEqual([]);
+});
+
+test('no script has words of its own, but for whoever builds pages', () => {
+    const words = scripts.flatMap((file) => wordsOf(scriptOf(file)));
+    expect(words).toEqual(['No page component “', '” in this entry.']);
+});
+
+test('nothing is said while a script is loaded: the words of its document are not learned yet', () => {
+    /** Whether something is said as soon as it is reached, and not only when a function is called. */
+    const says = (node: unknown): boolean => {
+        if (Array.isArray(node)) return node.some(says);
+        if (typeof node !== 'object' || node === null) return false;
+        const one = node as Record<string, unknown>;
+        if (/Function|MethodDefinition|PropertyDefinition/.test(String(one.type))) return false;
+        if (one.type === 'CallExpression' && (one.callee as { name?: string }).name === 'say') return true;
+        return Object.values(one).some(says);
+    };
+    expect(scripts.filter((file) => says(scriptOf(file)))).toEqual([]);
 });

@@ -27,10 +27,11 @@ export interface Trouble {
     fields: Record<string, string>;
 }
 
-const NO_ANSWER: Trouble = {
+// Not before the document's words are learned.
+const noAnswer = (): Trouble => ({
     message: say('pages.no_answer'),
     fields: {},
-};
+});
 
 export interface Answer<T> {
     data?: T;
@@ -46,7 +47,7 @@ export async function ask<T>(
     try {
         answer = await call;
     } catch {
-        return { trouble: NO_ANSWER, status: 0, body: null };
+        return { trouble: noAnswer(), status: 0, body: null };
     }
     if (answer.data !== undefined) return { data: answer.data };
     const { status } = answer.response;
