@@ -173,5 +173,6 @@ return [
     'room_at_door_ahead' => 'You are at the door. {whom} is not there yet; nobody can go in ahead of them.',
     'room_later' => '{whom}: not now.',
     'room_later_word' => '{whom}: not now. “{word}”',
-    'mail_answers' => 'Calendar programs answer our entries to {mailbox}. What was understood is done; the rest stays in the mailbox as it came, and is listed here for a month.',
+    'mail_answers' =>
+        'Calendar programs answer our entries to {mailbox}. What was understood is done; the rest stays in the mailbox as it came, and is listed here for a month.',
 ];

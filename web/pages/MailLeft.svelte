@@ -16,9 +16,7 @@
     <Masthead {host} />
     <h1>{say('office.mail_left')}</h1>
     <p class="mb-2 max-w-prose text-faint">
-        {address
-            ? say('office.mail_answers', { mailbox: address })
-            : say('office.mail_none_read')}
+        {address ? say('office.mail_answers', { mailbox: address }) : say('office.mail_none_read')}
     </p>
     <ul class="divide-y divide-line">
         {#each left as one (one.id)}

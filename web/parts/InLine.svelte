@@ -91,8 +91,7 @@
                     ? say('visit.line_rings', { host, phone: line.ring.yours })
                     : say('visit.line_no_number', { host })}
                 {#if line.ring.school}<Said key="visit.line_school" values={{ school: line.ring.school }}
-                        >{#snippet link(text)}<a href="tel:{text.replace(/[^+\d]/g, '')}">{text}</a
-                            >{/snippet}</Said
+                        >{#snippet link(text)}<a href="tel:{text.replace(/[^+\d]/g, '')}">{text}</a>{/snippet}</Said
                     >{/if}
             </p>{/if}
     </div>
