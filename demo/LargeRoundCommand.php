@@ -103,7 +103,7 @@ final class LargeRoundCommand extends Command
             Weekly::on(
                 [Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday],
                 $today,
-                Ending::until($today->plusDays(50)),
+                Ending::until($today->plusDays(150)),
             ),
             Hours::between(LocalTime::of(8), LocalTime::of(18)),
             Cut::of(10),
