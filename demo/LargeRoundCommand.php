@@ -103,10 +103,10 @@ final class LargeRoundCommand extends Command
             Weekly::on(
                 [Weekday::Monday, Weekday::Tuesday, Weekday::Wednesday, Weekday::Thursday],
                 $today,
-                Ending::until($today->plusDays(150)),
+                Ending::until($today->plusDays(50)),
             ),
             Hours::between(LocalTime::of(8), LocalTime::of(18)),
-            Cut::of(10),
+            Cut::of(5),
         );
         $elsewhere = app(PublishSheet::class)(
             app(WriteSheet::class)(
