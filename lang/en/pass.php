@@ -11,7 +11,6 @@ return [
     'intro' => 'For {name}. Whoever has this page’s address can change these bookings, so keep it to yourself.',
     'code' => 'Your code for the entrance today: <bold>{code}</bold>. The square further down does the same.',
     'open' => 'Open to you',
-    'everything' => '{path}/everything',
     'send_everything' => 'Send me a link to everything',
     'another_meeting' => 'Book another meeting',
     'calendar_file' => 'All in one calendar file',

@@ -259,7 +259,6 @@ return [
     'leave_press' => '{name} leaves',
     'place_removed' => '{place} is taken away.',
     'send_letters' => '{many, plural, one {Send one letter} other {Send # letters}}',
-    'many_more' => '{names}…',
     'add_term' => 'Add a term',
     'closed_back' => 'Back to the closed days',
     'closed_add' => 'Add closed days',

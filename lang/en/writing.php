@@ -324,7 +324,6 @@ return [
     'dates' => '{many, plural, one {<bold>one date</bold>} other {<bold># dates</bold>}}',
     'year_fold' => 'Fold the year',
     'year_pick' => 'Pick several on the year',
-    'ends' => 'How it ends',
     'ends_until' => 'until',
     'ends_times' => 'so many times:',
     'ends_never' => 'without an end',

@@ -62,6 +62,18 @@ final class CataloguesTest extends TestCase
         self::assertSame([], array_keys($wrong));
     }
 
+    public function test_none_is_written_twice(): void
+    {
+        foreach (self::read('*.php', 'lang/en') as $path => $code) {
+            preg_match_all('/^    \'([^\']+)\' =>/m', $code, $keys);
+            self::assertSame(
+                [],
+                array_keys(array_filter(array_count_values($keys[1]), fn(int $n): bool => $n > 1)),
+                $path,
+            );
+        }
+    }
+
     public function test_each_that_is_said_is_there_and_each_that_is_there_is_said(): void
     {
         $code = implode("\n", [
@@ -80,8 +92,8 @@ final class CataloguesTest extends TestCase
             'said, and not there',
         );
 
-        // "catalogue.begins_$with", 'catalogue.begins_' . $with, and several of one catalogue at once.
-        preg_match_all('/[\'"](\w+\.[\w.]*)(?:[\'"] ?\.|\{?\$|%s)/', $code, $begins);
+        // "catalogue.begins_$with", 'catalogue.begins_' . $with, `catalogue.begins_${with}`, and several at once.
+        preg_match_all('/[\'"`](\w+\.[\w.]*)(?:[\'"] ?\.|\{?\$|%s)/', $code, $begins);
         preg_match_all('/Words::each\(\s*\'(\w+)\',((?:\s*\'\w+\',?)+)/', $code, $each, PREG_SET_ORDER);
         $listed = array_merge(
             ...array_map(static function (array $one): array {

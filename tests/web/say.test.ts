@@ -26,15 +26,26 @@ const said = asked.flatMap((key) =>
     key.endsWith('*') ? Object.keys(all).filter((one) => one.startsWith(key.slice(0, -1))) : [key],
 );
 
+/** What stands in a sentence, with its kind; a choice of one word, as of “one {week}”, looks like it and is none. */
+const argumentsOf = (pattern: string): { name: string; kind: string; index: number }[] =>
+    [
+        ...pattern.matchAll(
+            /\{(?<typed>\w+), (?<kind>plural|select|number)|(?<!(?:one|few|many|other|yes|no) )\{(?<plain>\w+)\}/g,
+        ),
+    ].map(({ index, groups }) => ({
+        name: groups?.typed ?? groups?.plain ?? '',
+        kind: groups?.kind ?? '',
+        index,
+    }));
+
 /** The ways in which a sentence can be filled: every choice of a select, numbers of every kind, names of people. */
 function ways(pattern: string): Record<string, string | number>[] {
     let filled: Record<string, string | number>[] = [{}];
-    for (const found of pattern.matchAll(/\{(\w+)(?=[,}])(?:, (plural|select|number))?/g)) {
-        const [, name = '', kind] = found;
+    for (const { name, kind, index } of argumentsOf(pattern)) {
         if (filled.some((one) => name in one)) continue;
         const values =
             kind === 'select'
-                ? [...pattern.slice(found.index).matchAll(/(\w+) \{/g)].map((one) => one[1] ?? '')
+                ? [...pattern.slice(index).matchAll(/(\w+) \{/g)].map((one) => one[1] ?? '')
                 : kind
                   ? [0, 1, 2, 5, 22]
                   : ['Émile <b>O’Brien</b> {n} #'];
@@ -139,4 +150,71 @@ test('nothing is said while a script is loaded: the words of its document are no
         return Object.values(one).some(says);
     };
     expect(scripts.filter((file) => says(scriptOf(file)))).toEqual([]);
+});
+
+/** What is given to each sentence where it is said: its key, the names of its values, and the tags that are shown. */
+interface Use {
+    key: string;
+    values: string[] | null;
+    tags: string[];
+}
+type Node = Record<string, unknown> & { type: string; name?: string };
+
+function usesIn(node: unknown): Use[] {
+    if (Array.isArray(node)) return node.flatMap(usesIn);
+    if (typeof node !== 'object' || node === null) return [];
+    const one = node as Node;
+    const within = Object.values(one).flatMap(usesIn);
+    if (one.type === 'CallExpression' && (one.callee as Node).name === 'say') {
+        const [key, values] = one.arguments as (Node | undefined)[];
+        return key?.type === 'Literal'
+            ? [{ key: String(key.value), values: namesOf(values), tags: [] }, ...within]
+            : within;
+    }
+    if (one.type === 'Component' && one.name === 'Said') {
+        const attributes = one.attributes as Node[];
+        const of = (name: string) => attributes.find((attribute) => attribute.name === name)?.value as unknown;
+        const [key] = [of('key')].flat() as Node[];
+        const values = of('values') as { expression?: Node } | undefined;
+        const snippets = ((one.fragment as Node).nodes as Node[])
+            .filter((inner) => inner.type === 'SnippetBlock')
+            .map((inner) => String((inner.expression as Node).name));
+        const tags = [
+            ...attributes
+                .map((attribute) => String(attribute.name))
+                .filter((name) => name !== 'key' && name !== 'values'),
+            ...snippets,
+        ];
+        return key?.type === 'Text'
+            ? [{ key: String(key.data), values: namesOf([values].flat()[0]?.expression), tags }, ...within]
+            : within;
+    }
+    return within;
+}
+
+/** Names of the values that are given; null where that is not written out. */
+function namesOf(values: Node | undefined): string[] | null {
+    if (values === undefined) return [];
+    const properties = values.type === 'ObjectExpression' ? (values.properties as Node[]) : null;
+    return properties?.every((one) => one.type === 'Property')
+        ? properties.map((one) => String((one.key as Node).name))
+        : null;
+}
+
+test('each sentence gets what stands in it, and nothing else', () => {
+    const wrong = files.flatMap((file) => {
+        const { fragment, instance, module } = file.endsWith('.svelte')
+            ? parse(readFileSync(`web/${file}`, 'utf8'), { modern: true })
+            : { fragment: null, instance: scriptOf(file), module: null };
+        return usesIn([fragment, instance, module]).flatMap(({ key, values, tags }) => {
+            const pattern = all[key] ?? '';
+            const named = [...new Set(argumentsOf(pattern).map((one) => one.name))].sort();
+            const tagged = [...new Set([...pattern.matchAll(/<(\w+)>/g)].map(([, tag]) => tag ?? ''))].sort();
+            const same = (given: string[], wanted: string[]) => [...given].sort().join() === wanted.join();
+            return (values === null || same(values, named)) && same(tags, tagged)
+                ? []
+                : [`${file}: ${key} {${values}} <${tags}> for ${pattern}`];
+        });
+    });
+    expect(wrong).toEqual([]);
 });

@@ -38,7 +38,7 @@
             </Select>
         </div>
     </div>
-    <p class="mb-2 text-faint">{say('office.log_about', { log_days })}</p>
+    <p class="mb-2 text-faint">{say('office.log_about', { days: log_days })}</p>
     <ul class="divide-y divide-line">
         {#each notes as note (note.id)}
             <li class="grid gap-x-4 py-1 sm:grid-cols-[15rem_1fr]">

@@ -96,7 +96,7 @@
             </section>
         {/if}
         {#if !pass.whole}
-            <form class="no-print mt-8" method="post" action={say('pass.everything', { path: pass.path })}>
+            <form class="no-print mt-8" method="post" action="{pass.path}/everything">
                 <h2 class="mb-2">{say('pass.everything')}</h2>
                 <p class="mb-3 text-faint">
                     {pass.email ? say('pass.part_why_email', { email: pass.email }) : say('pass.part_why')}

@@ -162,7 +162,7 @@
                 {/each}
             </ul>
             {#if shown.length < found.length}<TextButton onclick={() => (all = true)}
-                    >{say('office.show_all', { length: found.length })}</TextButton
+                    >{say('office.show_all', { many: found.length })}</TextButton
                 >{/if}
         </section>
         <div class="grid gap-6">

@@ -52,7 +52,7 @@
     <Masthead {host} />
     <h1 class="mb-2">{say('office.visitors')}</h1>
     <p class="mb-4 max-w-3xl text-faint">
-        {say('office.visitors_about', { keep_days })}
+        {say('office.visitors_about', { days: keep_days })}
     </p>
     <div role="status">
         {#if said}<p class="good-news mb-3">{said}</p>{/if}
