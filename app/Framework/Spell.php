@@ -7,6 +7,7 @@ namespace App\Framework;
 use Recess\Time\LocalDate;
 use Recess\Time\LocalTime;
 use Recess\Time\Span;
+use Recess\Time\Weekday;
 use Recess\Time\Zone;
 
 /** Dates and times as people read them: on the clock of whoever reads just now ({@see Reading}). */
@@ -15,19 +16,54 @@ final class Spell
     /** Thursday 3 December 2026 */
     public static function date(LocalDate $date): string
     {
-        return gmdate('l j F Y', $date->day * 86_400);
+        return self::written($date, Words::say('said.pattern_date'));
     }
 
     /** 3 December 2026 */
     public static function plainDate(LocalDate $date): string
     {
-        return gmdate('j F Y', $date->day * 86_400);
+        return self::written($date, Words::say('said.pattern_plain'));
     }
 
     /** Thu 3 Dec */
     public static function shortDate(LocalDate $date): string
     {
-        return gmdate('D j M', $date->day * 86_400);
+        return self::written($date, Words::say('said.pattern_short'));
+    }
+
+    /** December 2026 */
+    public static function month(LocalDate $date): string
+    {
+        return self::written($date, Words::say('said.pattern_month'));
+    }
+
+    /** Thursday */
+    public static function weekday(Weekday $day): string
+    {
+        // That was a Sunday.
+        return self::written(LocalDate::of(1970, 1, 4)->plusDays($day->value), 'cccc');
+    }
+
+    /**
+     * In the language of whoever reads.
+     *
+     * @param  string  $pattern  of dates, as Unicode writes them (UTS 35, part 4)
+     */
+    private static function written(LocalDate $date, string $pattern): string
+    {
+        /** @var array<string, \IntlDateFormatter> $ways to make one takes as long as to use it sixteen times */
+        static $ways = [];
+        $language = Reading::now()->language;
+        $way = $ways["$language $pattern"] ??= new \IntlDateFormatter(
+            $language,
+            \IntlDateFormatter::NONE,
+            \IntlDateFormatter::NONE,
+            'UTC',
+            \IntlDateFormatter::GREGORIAN,
+            $pattern,
+        );
+
+        return (string) $way->format($date->day * 86_400);
     }
 
     /** 16:40, or 4:40 pm to whoever reads it so */
@@ -117,7 +153,10 @@ final class Spell
     /** Monday 30 November, 18:00 */
     public static function moment(int $instant, Zone $zone): string
     {
-        return gmdate('l j F', $zone->dateAt($instant)->day * 86_400) . ', ' . self::time($instant, $zone);
+        return Words::say('said.moment', [
+            'date' => self::written($zone->dateAt($instant), Words::say('said.pattern_day')),
+            'time' => self::time($instant, $zone),
+        ]);
     }
 
     /** in 15 minutes; today at 16:40; tomorrow at 16:40; on Thursday 3 December 2026 */

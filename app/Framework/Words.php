@@ -59,7 +59,7 @@ final class Words
             $value instanceof Hours => self::message(
                 Message::of('quick.hours', from: $value->from, until: $value->until()),
             ),
-            $value instanceof Weekday => $value->name,
+            $value instanceof Weekday => Spell::weekday($value),
             is_array($value) => Spell::list(array_map(Spell::plainDate(...), $value)),
             default => $value,
         };

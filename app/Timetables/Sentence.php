@@ -35,7 +35,7 @@ final class Sentence
         foreach ($block->byDay as $day => $stretches) {
             $hours = self::say('by_day', [
                 'hours' => $hours,
-                'day' => Weekday::from($day)->name,
+                'day' => Spell::weekday(Weekday::from($day)),
                 'other' => self::hours($stretches),
             ]);
         }
@@ -61,7 +61,7 @@ final class Sentence
             $pattern instanceof OnDates => self::dates($pattern->dates),
             $pattern instanceof Weekly => self::say(count($pattern->days) === 7 ? 'daily' : 'weekly', [
                 'weeks' => $pattern->everyWeeks,
-                'days' => Spell::list(array_map(static fn(Weekday $day): string => $day->name, $pattern->days)),
+                'days' => Spell::list(array_map(Spell::weekday(...), $pattern->days)),
             ]),
             $pattern instanceof Monthly => self::say('monthly', [
                 'months' => $pattern->everyMonths,
@@ -109,7 +109,7 @@ final class Sentence
 
         return self::say($day->weekday === null ? "{$which}_day" : "{$which}_weekday", [
             'number' => abs($day->number),
-            'day' => $day->weekday->name ?? '',
+            'day' => $day->weekday === null ? '' : Spell::weekday($day->weekday),
         ]);
     }
 

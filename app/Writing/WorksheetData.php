@@ -126,12 +126,12 @@ final class WorksheetData
                     'date' => (string) $date,
                     'number' => $n + 1,
                     'weekday' => $date->weekday()->value,
-                    'said' => gmdate('l j F Y', $date->day * 86_400),
+                    'said' => Spell::date($date),
                     'closed' => $closed[$date->day] ?? null,
                     'past' => $date->isBefore($today),
                 ];
             }
-            $months[] = ['name' => gmdate('F Y', $start->day * 86_400), 'days' => $days];
+            $months[] = ['name' => Spell::month($start), 'days' => $days];
         }
 
         return $months;

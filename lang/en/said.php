@@ -29,4 +29,11 @@ return [
         'You are not signed in any more: nothing was pressed here for half an hour, or you signed out elsewhere. What stands here is as it was at {at}. <link>Sign in in another tab</link>; this page goes on then.',
     'not_heard' =>
         'Nothing has been heard from the school since {at}. What stands here is as it was then; this page keeps trying, and catches up by itself.',
+    // Of dates, as Unicode writes them (UTS 35, part 4): what a date is made of, and in which order.
+    'pattern_date' => 'EEEE d MMMM y',
+    'pattern_plain' => 'd MMMM y',
+    'pattern_short' => 'EEE d MMM',
+    'pattern_day' => 'EEEE d MMMM',
+    'pattern_month' => 'LLLL y',
+    'moment' => '{date}, {time}',
 ];

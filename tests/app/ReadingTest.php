@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Framework\Notices;
 use App\Framework\Reading;
 use App\Framework\Said;
+use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Pass;
@@ -23,6 +24,7 @@ use Recess\Quick\QuickLine;
 use Recess\Quick\QuickPrint;
 use Recess\Time\LocalDate;
 use Recess\Time\TimeNotValid;
+use Recess\Time\Weekday;
 use Tests\App\Support\OneOfEach;
 use Tests\Core\MadeUpBlock;
 
@@ -31,6 +33,21 @@ final class ReadingTest extends TestCase
 {
     use OneOfEach;
     use RefreshDatabase;
+
+    /** Names of days and months as CLDR has them, from memory; Polish has its months in the genitive where a day stands before them. */
+    public function test_a_date_is_said_in_the_language_of_its_reader(): void
+    {
+        $said = static fn(string $language): array => Reading::in($language, 24)->hears(
+            static fn(): array => [
+                Spell::plainDate(LocalDate::of(2026, 12, 3)),
+                Spell::month(LocalDate::of(2026, 12, 3)),
+                Spell::weekday(Weekday::Sunday),
+            ],
+        );
+        self::assertSame(['3 December 2026', 'December 2026', 'Sunday'], $said('en'));
+        self::assertSame(['3 décembre 2026', 'décembre 2026', 'dimanche'], $said('fr'));
+        self::assertSame(['3 grudnia 2026', 'grudzień 2026', 'niedziela'], $said('pl'));
+    }
 
     /** @return iterable<string, array{string|null, string, string|null, string}> */
     public static function readers(): iterable
