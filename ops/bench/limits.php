@@ -12,7 +12,7 @@ return [
     'a read: statements' => 11,
     'a read: classes loaded' => 395,
     'a read: memory at its height, kB' => 6600,
-    'a sheet’s page: document, kB' => 3.8,
+    'a sheet’s page: document, kB' => 8,
     'a sheet’s page: script before the pick, kB' => 45,
     'a sheet’s page: all script that it can come to, kB' => 60,
     'a sheet’s page: style, kB' => 12,
