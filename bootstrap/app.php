@@ -69,7 +69,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->prepend([TablesOfThis::class, CleanInput::class]);
         // Written by the page itself, and read by the web server too.
-        $middleware->encryptCookies(except: [Reading::COOKIE]);
+        $middleware->encryptCookies(except: [Reading::COOKIE, Reading::LANGUAGE_COOKIE]);
         $middleware->alias([
             'budget' => Budget::class,
             'limited' => Limited::class,

@@ -193,6 +193,7 @@ fill_template() {
         # As the application says it with its own answers (Framework/SecurityHeaders).
         text=${text//@HSTS@/$([ "$INSTANCE" != school ] || echo 'add_header Strict-Transport-Security "max-age=31536000";')}
         text=${text//@CLOCKS@/$("$PHP" "$ROOT/ops/clocks.php")}
+        text=${text//@LANGUAGES@/$([ "$INSTANCE" = school ] || echo "en-XA en-XA; ")}
         text=${text//@MORE_SERVERS@/$([ "$INSTANCE" != school ] || school_servers)}
     fi
     # Measured and tested is from one address, which is then a whole school's.

@@ -7,8 +7,10 @@ namespace App\Framework;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Events\Authenticated;
+use Illuminate\Contracts\Translation\Loader;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Routing\Events\RouteMatched;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Log;
@@ -32,6 +34,14 @@ final class FrameworkRoom extends Room
         };
         app()->rebinding('request', $forget);
         app('events')->listen(Authenticated::class, $forget);
+        // What is said of a form is said by the framework itself.
+        app('events')->listen(RouteMatched::class, static function (): void {
+            $language = Reading::now()->language;
+            $language === app()->getLocale() || app('translator')->setLocale($language);
+        });
+        if (config('recess.demo')) {
+            $this->app->extend('translation.loader', static fn(Loader $loader): Loader => new Pseudo($loader));
+        }
     }
 
     public function boot(): void

@@ -23,7 +23,7 @@ final class PageWords
                 ? self::beginning(substr($key, 0, -1))
                 : [$key => Words::pattern($key) ?? $key];
         }
-        $plurals = $known['plurals'][Reading::now()->language] ?? '';
+        $plurals = $known['plurals'][\Locale::getPrimaryLanguage(Reading::now()->language)] ?? '';
 
         return str_contains(implode($words), ', plural,') ? $words + ['plurals' => $plurals] : $words;
     }

@@ -20,6 +20,9 @@ final readonly class Reading
     /** The cookie in which a browser keeps what its reader switched to: "12" or "24". */
     public const COOKIE = 'recess_clock';
 
+    /** The cookie in which a browser keeps the language that its reader chose. */
+    public const LANGUAGE_COOKIE = 'recess_language';
+
     private function __construct(public string $language, public int $clock) {}
 
     /** @param  int|null  $clock  12 or 24; null where it is not known */
@@ -47,7 +50,23 @@ final readonly class Reading
         $set = $staff instanceof StaffMember && is_numeric($staff->clock) ? (int) $staff->clock : null;
         $switched = (int) $request->cookies->get(self::COOKIE);
 
-        return self::on(in_array($switched, [12, 24], true) ? $switched : $set ?? self::ofBrowser($request));
+        return self::in(
+            self::chosen($request) ?? app()->getLocale(),
+            in_array($switched, [12, 24], true) ? $switched : $set ?? self::ofBrowser($request),
+        );
+    }
+
+    /** @return list<string> languages of which there are catalogues; in the demo a made-up one, too */
+    public static function languages(): array
+    {
+        return config('recess.demo') ? ['en', Pseudo::LANGUAGE] : ['en'];
+    }
+
+    private static function chosen(Request $request): ?string
+    {
+        $chosen = $request->cookies->get(self::LANGUAGE_COOKIE);
+
+        return in_array($chosen, self::languages(), true) ? $chosen : null;
     }
 
     /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */

@@ -93,6 +93,25 @@ final class Spell
         ]);
     }
 
+    /** 16:40 to 16:55 */
+    public static function between(Span $span, Zone $zone): string
+    {
+        return Words::say('said.between', [
+            'from' => self::time($span->start, $zone),
+            'until' => self::time($span->end, $zone),
+        ]);
+    }
+
+    /** Thu 3 Dec, 16:40 to 16:55 */
+    public static function shortly(Span $slot, Zone $zone): string
+    {
+        return Words::say('said.shortly', [
+            'date' => self::shortDate($zone->dateAt($slot->start)),
+            'from' => self::time($slot->start, $zone),
+            'until' => self::time($slot->end, $zone),
+        ]);
+    }
+
     /** Where: Room 12, or: Which course? Mathematics 9 */
     public static function fact(string $name, string $value): string
     {

@@ -94,7 +94,7 @@ final class CommonDays
             $bands[] = [
                 'at' => intdiv($span->start - $day->start, 60),
                 'length' => $span->minutes(),
-                'said' => Spell::time($span->start, $zone) . ' to ' . Spell::time($span->end, $zone),
+                'said' => Spell::between($span, $zone),
             ];
         }
 

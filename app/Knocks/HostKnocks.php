@@ -189,7 +189,7 @@ final class HostKnocks
                     'at' => intdiv($one[0]->start - $left, 60),
                     'length' => $one[0]->minutes(),
                     'title' => $one[1],
-                    'said' => Spell::time($one[0]->start, $zone) . ' to ' . Spell::time($one[0]->end, $zone),
+                    'said' => Spell::between($one[0], $zone),
                     'meeting' => $one[2],
                 ],
                 $around,

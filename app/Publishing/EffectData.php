@@ -173,11 +173,7 @@ final class EffectData
     {
         $zone = $edit->after->sheet->zone;
 
-        return Spell::shortDate($zone->dateAt($slot->start)) .
-            ', ' .
-            Spell::time($slot->start, $zone) .
-            ' to ' .
-            Spell::time($slot->end, $zone);
+        return Spell::shortly($slot, $zone);
     }
 
     /** The text of the message about another time, length or place as it would go out. */

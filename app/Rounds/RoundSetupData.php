@@ -153,8 +153,7 @@ final class RoundSetupData
         $zone = $round->school->timeZone();
         $dates = [];
         foreach ($round->pieces() as $pieces) {
-            $dates[$zone->dayAt($pieces->stretch->start)][] =
-                Spell::time($pieces->stretch->start, $zone) . ' to ' . Spell::time($pieces->stretch->end, $zone);
+            $dates[$zone->dayAt($pieces->stretch->start)][] = Spell::between($pieces->stretch, $zone);
         }
         ksort($dates);
 

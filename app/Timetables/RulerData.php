@@ -160,7 +160,7 @@ final class RulerData
         foreach ($entries as [$span, $title]) {
             $part = $span->shared(Span::of($left, $right));
             if ($part !== null) {
-                $said = Spell::time($span->start, $zone) . ' to ' . Spell::time($span->end, $zone);
+                $said = Spell::between($span, $zone);
                 $shown[] = [
                     'at' => intdiv($part->start - $left, 60),
                     'length' => $part->minutes(),

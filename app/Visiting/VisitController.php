@@ -16,6 +16,7 @@ use App\Framework\Clock;
 use App\Framework\Limited;
 use App\Framework\Page;
 use App\Framework\SlotKey;
+use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
@@ -44,7 +45,7 @@ final class VisitController
 
         return Page::early(
             'Visit',
-            $sheet->title . ' with ' . $sheet->host->name,
+            Words::say('booking.page_title', ['sheet' => $sheet->title, 'host' => $sheet->host->name]),
             $data,
             view('plain.times', ['sheet' => $data, 'holder' => Pass::opening($request->input('pass'), $sheet)]),
         );

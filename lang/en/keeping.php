@@ -24,4 +24,9 @@ return [
     'board' => 'Back to the board',
     'forgotten_known' =>
         'All that you told is gone. You are still in the school’s own lists, so your private page goes on opening.',
+    'page_state' =>
+        '{state, select, kept {kept for a moment} asked {asked for} booked {booked} declined {declined} cancelled {cancelled} other {}}',
+    'page_answer' => '{question}: {answer}',
+    'page_yes' => 'yes',
+    'page_no' => 'no',
 ];

@@ -36,4 +36,6 @@ return [
     'pattern_day' => 'EEEE d MMMM',
     'pattern_month' => 'LLLL y',
     'moment' => '{date}, {time}',
+    'between' => '{from} to {until}',
+    'shortly' => '{date}, {from} to {until}',
 ];

@@ -137,9 +137,13 @@ final class CataloguesTest extends TestCase
                 }
             }
         }
-        // The name of a thing, as it calls itself.
-        self::assertSame(['Browser.php: Mac OS'], $bare);
+        sort($bare);
+        // The name of a thing, as it calls itself; and what is written into a field as one writes it there.
+        self::assertSame(['Browser.php: Mac OS', 'TermsData.php:  to '], $bare);
     }
+
+    /** As a sentence begins; or a word that is glued between two others. */
+    private const SENTENCE = '/^[\p{Lu}“]\p{Ll}+,? [\p{L}\d“{]|^ (?!and |or |on |is )\p{Ll}{2,} $/u';
 
     private static function isForTheMachine(Node $node): bool
     {
@@ -156,7 +160,7 @@ final class CataloguesTest extends TestCase
     private static function isSentence(Node $node): bool
     {
         return ($node instanceof String_ || $node instanceof InterpolatedString) &&
-            preg_match('/^[\p{Lu}“]\p{Ll}+,? [\p{L}\d“{]/u', self::text($node)) === 1;
+            preg_match(self::SENTENCE, self::text($node)) === 1;
     }
 
     private static function text(Node $node): string
@@ -229,13 +233,17 @@ final class CataloguesTest extends TestCase
             );
             if (!str_contains($path, '/stand-in/')) {
                 preg_match_all('/.*\p{L}{2}.*/u', $text, $found);
+                // And what is handed to another document, or chosen between.
+                preg_match_all('/\'([^\'\n]*)\'/', $page, $literals);
+                $found[0] = [...$found[0], ...preg_grep(self::SENTENCE, $literals[1]) ?: []];
                 $bare = [
                     ...$bare,
                     ...array_map(static fn(string $one): string => basename($path) . ': ' . trim($one), $found[0]),
                 ];
             }
         }
-        // The product's own name, after a page's title.
-        self::assertSame(['head.blade.php: – Recess'], $bare);
+        sort($bare);
+        // The product's own name, after a page's title; a font's.
+        self::assertSame(['head.blade.php: – Recess', 'html.blade.php: Atkinson Hyperlegible Next'], $bare);
     }
 }

@@ -1,4 +1,1 @@
-@include('errors.plain', [
-    'title' => 'This is somebody else’s',
-    'text' => 'You are signed in, but this page belongs to another staff member. Nothing was shown or changed.',
-])
+@include('errors.plain', ['code' => 403, 'title' => App\Framework\Words::say('errors.403_title')])

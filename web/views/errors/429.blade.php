@@ -1,4 +1,1 @@
-@include('errors.plain', [
-    'title' => 'That was a lot at once',
-    'text' => 'Wait a minute and try again. What was booked stays booked.',
-])
+@include('errors.plain', ['code' => 429, 'title' => App\Framework\Words::say('errors.429_title')])

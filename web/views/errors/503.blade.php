@@ -1,4 +1,1 @@
-@include('errors.plain', [
-    'title' => 'Back in a moment',
-    'text' => 'The school is updating this service. Try again in a minute; what was booked stays booked.',
-])
+@include('errors.plain', ['code' => 503, 'title' => App\Framework\Words::say('errors.503_title')])

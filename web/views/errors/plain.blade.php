@@ -7,7 +7,7 @@
 <body>
 <main class="sheet-of-paper">
 <h1>{{ $title }}</h1>
-<p>{{ $text }}</p>
+<p>{{ App\Framework\Words::say("errors.{$code}_text") }}</p>
 <p><a href="/">@say('plain.to_board')</a></p>
 </main>
 </body>

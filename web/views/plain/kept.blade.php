@@ -9,11 +9,11 @@
 @endif
 @forelse ($kept['meetings'] as $one)
 <h2>{{ $one['sheet'] }}</h2>
-<p>{{ $one['said'] }}<br>{{ implode(' · ', array_filter([$one['with'], $one['place'], $one['student'], $one['state'], $one['note'], $one['answer'], ...$one['guests'], ...$one['asked_to_come'], $one['day']['word'] ?? '', $one['day']['answer'] ?? ''])) }}</p>
+<p>{{ $one['said'] }}<br>{{ implode(' · ', array_filter([$one['with'], $one['place'], $one['student'], App\Framework\Words::say('keeping.page_state', ['state' => $one['state']]), $one['note'], $one['answer'], ...$one['guests'], ...$one['asked_to_come'], $one['day']['word'] ?? '', $one['day']['answer'] ?? ''])) }}</p>
 @if ((array) $one['answers'] !== [])
 <ul>
 @foreach ((array) $one['answers'] as $name => $value)
-<li>{{ $name }}: {{ is_array($value) ? implode(', ', $value) : (is_bool($value) ? ($value ? 'yes' : 'no') : $value) }}</li>
+<li>@say('keeping.page_answer', ['question' => $name, 'answer' => is_array($value) ? implode(', ', $value) : (is_bool($value) ? App\Framework\Words::say($value ? 'keeping.page_yes' : 'keeping.page_no') : (string) $value)])</li>
 @endforeach
 </ul>
 @endif
