@@ -45,7 +45,8 @@ final readonly class Pseudo implements Loader
         $said = self::accented($pattern);
         $letters = preg_match_all('/\p{L}/u', (string) preg_replace('/<\/?\w+>|\{[^{}]*\}|:\w+/u', '', $pattern));
 
-        return "[{$said}" . str_repeat('~', intdiv($letters * 2 + 4, 5)) . ']';
+        // In words, for what is longer elsewhere can be broken there, too.
+        return "[{$said}" . implode(' ', str_split(str_repeat('~', intdiv($letters * 2 + 4, 5)), 7)) . ']';
     }
 
     /** What is said in it; its arguments, its tags and the names of its choices stay. */

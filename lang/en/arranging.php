@@ -226,4 +226,5 @@ return [
     'no_place' => 'no place yet',
     'name_class' => '{name}, {class}',
     'ask_shown' => 'Stands on run sheets',
+    'day_hours' => '{day}, {hours}',
 ];

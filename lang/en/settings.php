@@ -262,4 +262,5 @@ return [
     'add_term' => 'Add a term',
     'closed_back' => 'Back to the closed days',
     'closed_add' => 'Add closed days',
+    'place_of_school' => '{place} (the school’s)',
 ];

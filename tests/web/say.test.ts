@@ -100,8 +100,8 @@ test('a number has the category of the one with the same last two digits', () =>
     }
 });
 
-/** A capital, and more than one word: no class, no address and no code is written so. */
-const SENTENCE = /^[“\p{Lu}](?=.*\p{Ll}{2}).* .*\p{L}/u;
+/** A capital, and more than one word: no class, no address and no code is written so; or a word that is glued in. */
+const SENTENCE = /^[“\p{Lu}](?=.*\p{Ll}{2}).* .*\p{L}|^ \p{Ll}{2,} $/u;
 
 /** Texts, spoken names and sentences, wherever they stand in a component. */
 function wordsOf(node: unknown, within = ''): string[] {

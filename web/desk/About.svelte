@@ -5,7 +5,10 @@
 
     let { turn }: { turn: Turn } = $props();
     const language = $derived(
-        turn.language ? (new Intl.DisplayNames(['en'], { type: 'language' }).of(turn.language) ?? turn.language) : '',
+        turn.language
+            ? (new Intl.DisplayNames([document.documentElement.lang], { type: 'language' }).of(turn.language) ??
+                  turn.language)
+            : '',
     );
 </script>
 

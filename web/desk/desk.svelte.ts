@@ -1,4 +1,5 @@
 import { api, ask, firstOf, type Schema } from '../lib/api';
+import { listed } from '../lib/listed';
 import { Live } from '../lib/live.svelte';
 import { now } from '../lib/now.svelte';
 
@@ -168,5 +169,4 @@ export const overBy = (under: Pick<Turn, 'due'>[], at: number): number =>
 
 export const minutesSince = (instant: number): number => Math.max(0, Math.floor((now.seconds - instant) / 60));
 
-export const names = (turns: Turn[]): string =>
-    new Intl.ListFormat('en', { type: 'conjunction' }).format(turns.map((one) => one.student || one.who));
+export const names = (turns: Turn[]): string => listed(turns.map((one) => one.student || one.who));

@@ -40,9 +40,12 @@ const ways = new Map<string, Intl.DateTimeFormat>();
 function written(moment: Date, timeZone: string, how: Intl.DateTimeFormatOptions): string {
     const key = timeZone + Object.keys(how);
     let way = ways.get(key);
-    if (!way) ways.set(key, (way = new Intl.DateTimeFormat('en-GB', { timeZone, ...how })));
+    if (!way) ways.set(key, (way = new Intl.DateTimeFormat(how.weekday ? language() : 'en-GB', { timeZone, ...how })));
     return way.format(moment);
 }
+
+/** Names of days are the reader's; a day stands before its month in English, too. */
+const language = () => document.documentElement.lang.replace(/^en$/, 'en-GB');
 
 /** 17:40, or 5:40 pm to whoever reads it so. */
 function time(moment: Date, timeZone: string): string {

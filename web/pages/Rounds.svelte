@@ -1,5 +1,6 @@
 <script lang="ts">
     /** The school's rounds: for the office all of them, for each who is in one what is theirs to say. */
+    import { listed } from '../lib/listed';
     import { say } from '../lib/say';
     import { Badge, Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
@@ -60,7 +61,9 @@
         <section class="mt-6" aria-labelledby="part-{one.id}">
             <h2 id="part-{one.id}">{say('arranging.yours', { title: one.title })}</h2>
             <ul>
-                {#each one.dates as date (date.label)}<li>{date.label}, {date.stretches.join(' and ')}</li>{/each}
+                {#each one.dates as date (date.label)}<li>
+                        {say('arranging.day_hours', { day: date.label, hours: listed(date.stretches) })}
+                    </li>{/each}
             </ul>
             {#if !part.has_place}<p class="good-news my-2">
                     {say('arranging.yours_place')}

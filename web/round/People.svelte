@@ -1,5 +1,6 @@
 <script lang="ts">
     /** Who is in a round, and where each of them is. */
+    import { listed } from '../lib/listed';
     import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
     import { Checkbox, Input, Label } from '../lib/controls';
@@ -35,7 +36,6 @@
         }
         return [...rooms].filter(([, names]) => names.length > 1);
     });
-    const list = new Intl.ListFormat('en', { type: 'conjunction' });
     const short = (staff: number) => setup.round?.look.short.find((one) => one.staff === staff);
 
     function put(staff: number[], on: boolean) {
@@ -78,7 +78,7 @@
         <p class="notice mb-2">{setup.round.look.short_said}</p>
     {/if}
     {#each twice as [room, names] (room)}
-        <p class="notice mb-2">{say('arranging.room_twice', { room, names: list.format(names) })}</p>
+        <p class="notice mb-2">{say('arranging.room_twice', { room, names: listed(names) })}</p>
     {/each}
     {#if setup.round?.look.untaught_said}<p class="notice mb-2">{setup.round.look.untaught_said}</p>{/if}
     <ul class="max-h-[60vh] overflow-y-auto border-t border-line">

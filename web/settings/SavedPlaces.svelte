@@ -78,7 +78,7 @@
         {#each settings.places as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4">
                 <span class="mr-auto"
-                    >{one.label}{one.school ? ' (the school’s)' : ''}
+                    >{one.school ? say('settings.place_of_school', { place: one.label }) : one.label}
                     <span class="text-faint">{one.directions || one.link}</span></span
                 >
                 {#if settings.office && one.school && one.kind === 'room'}

@@ -18,7 +18,7 @@
         zone = here;
         country = countryOf(here);
     }
-    const names = new Intl.DisplayNames('en', { type: 'region' });
+    const names = new Intl.DisplayNames(document.documentElement.lang, { type: 'region' });
     // svelte-ignore state_referenced_locally -- the zones stay the same
     const countries = [...new Set(zones.map((one) => one.country).filter(Boolean))]
         .map((code) => ({ code, name: names.of(code) ?? code }))
