@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schema } from '../../web/lib/api';
+import { all } from './words';
 
 const AT = Date.parse('2026-12-03T20:00:00Z');
 const seconds = (minute: number) => AT / 1000 + minute * 60;
@@ -31,9 +32,10 @@ vi.mock('../../web/lib/api', () => {
     };
 });
 
-beforeEach(() => {
+beforeEach(async () => {
     vi.useFakeTimers({ now: AT });
     vi.resetModules();
+    (await import('../../web/lib/say')).learn(all);
     vi.stubGlobal('document', { addEventListener: () => undefined });
     [answers, looks, asked, taken] = [[], [], [], []];
 });

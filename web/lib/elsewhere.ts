@@ -45,7 +45,7 @@ function written(moment: Date, timeZone: string, how: Intl.DateTimeFormatOptions
 }
 
 /** Names of days are the reader's; a day stands before its month in English, too. */
-const language = () => document.documentElement.lang.replace(/^en$/, 'en-GB');
+const language = () => (document.documentElement.lang || 'en').replace(/^en$/, 'en-GB');
 
 /** 17:40, or 5:40 pm to whoever reads it so. */
 function time(moment: Date, timeZone: string): string {
