@@ -3,17 +3,33 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Browser, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
+import {
+    expect,
+    test,
+    type Browser,
+    type BrowserContext,
+    type BrowserContextOptions,
+    type Page,
+} from '@playwright/test';
+
+/** Those that the test under way has opened: pages of the one before look at the server on and on, until they are closed. */
+const opened = { by: '', contexts: [] as BrowserContext[] };
 
 /** A browser of somebody else's: no cookies, no memory. */
-export const somebodyElse = (browser: Browser, options: BrowserContextOptions = {}): Promise<BrowserContext> =>
-    browser.newContext({
+export async function somebodyElse(browser: Browser, options: BrowserContextOptions = {}): Promise<BrowserContext> {
+    const { testId } = test.info();
+    if (testId !== opened.by) await Promise.all(opened.contexts.splice(0).map((context) => context.close()));
+    opened.by = testId;
+    const context = await browser.newContext({
         locale: 'en-GB',
         timezoneId: 'America/Halifax',
         baseURL: process.env.RECESS_SERVED,
         reducedMotion: 'reduce',
         ...options,
     });
+    opened.contexts.push(context);
+    return context;
+}
 
 /** What a new page of the browser has to say of itself: no accessibility fault, no sideways scrolling, nothing in the console. */
 export async function expectSound(page: Page): Promise<void> {
