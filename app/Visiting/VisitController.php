@@ -45,7 +45,7 @@ final class VisitController
 
         return Page::early(
             'Visit',
-            Words::say('booking.page_title', ['sheet' => $sheet->title, 'host' => $sheet->host->name]),
+            Words::say('booking.sheet_title', ['sheet' => $sheet->title, 'host' => $sheet->host->name]),
             $data,
             view('plain.times', ['sheet' => $data, 'holder' => Pass::opening($request->input('pass'), $sheet)]),
         );

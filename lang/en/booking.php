@@ -86,7 +86,7 @@ return [
         'too late' => 'Booking has closed for the times that are left',
         'over' => 'No more times are planned here just now',
     ],
-    'page_title' => '{sheet} with {host}',
+    'sheet_title' => '{sheet} with {host}',
     'state' => [
         'kept' => 'Kept until {until}. Press what was sent to your e-mail address, and it is booked.',
         'asked' => 'Asked for. It is held for you until {until} at the longest.',
