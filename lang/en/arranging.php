@@ -7,7 +7,9 @@ return [
     'rounds' => 'Rounds',
     'a_new_round' => 'A new round',
     'rounds_about' =>
-        'A round is an evening or two on which families meet many teachers. You say once when it is and who is in it; each teacher says where they are; each family plans all of its meetings at once.',
+        'A round is an evening or two on which families meet many teachers. ' .
+        'You say once when it is and who is in it; each teacher says where they are; ' .
+        'each family plans all of its meetings at once.',
     'interpreting' => 'Where you interpret',
     'yours' => '{title}: what is yours',
     'yours_place' => 'Say where people find you: nothing opens before that.',
@@ -56,7 +58,9 @@ return [
     'until_untold' => 'Families whose wishes are not in yet are not told; write to them first.',
     'give' => 'Give all of them their times?',
     'give_about' =>
-        'All meetings are booked then. Each family hears of all of its times in one letter, each teacher in one; what is still free can be booked by everybody. It cannot be taken back at once: after that, single meetings are moved or cancelled.',
+        'All meetings are booked then. Each family hears of all of its times in one letter, ' .
+        'each teacher in one; what is still free can be booked by everybody. ' .
+        'It cannot be taken back at once: after that, single meetings are moved or cancelled.',
     'publish_it' => 'Publish it',
     'not_yet' => 'Not yet',
     'picked_none_family' => 'They have no meeting.',
@@ -155,11 +159,15 @@ return [
     'room' => 'Room',
     'newcomer_press' => 'Take them in',
     'newcomer_about' =>
-        'They get the times that everybody in it has. As long as nobody has booked with them they can be taken out again, where somebody is away.',
+        'They get the times that everybody in it has. ' .
+        'As long as nobody has booked with them they can be taken out again, where somebody is away.',
     'own_wishes' =>
-        'Whom you need to see gets a time before all wishes. Whom you meet for longer has several of your times in a row.',
+        'Whom you need to see gets a time before all wishes. ' .
+        'Whom you meet for longer has several of your times in a row.',
     'own_booking' =>
-        'Whom you need to see reads so where they book. Whom you meet for longer has several of your times in a row. It holds for what is booked from now on.',
+        'Whom you need to see reads so where they book. ' .
+        'Whom you meet for longer has several of your times in a row. ' .
+        'It holds for what is booked from now on.',
     'own_no_students' => 'The school knows no students.',
     'own_nobody_else' => 'Nobody else.',
     'part_how' => 'How',
@@ -194,11 +202,15 @@ return [
     'people_short' => '{students, number, integer} students, {times, number, integer} times',
     'people_where' => 'Where {name} is',
     'placeless' =>
-        '{many, plural, one {One teacher has no place yet. It can be published once they do.} other {# teachers have no place yet. It can be published once they do.}}',
+        '{many, plural, one {One teacher has no place yet. ' .
+        'It can be published once they do.} other {# teachers have no place yet. ' .
+        'It can be published once they do.}}',
     'publish_wishes' =>
-        'Families can send wishes then; nothing is booked before you give the times. What is common to all sheets cannot be changed here any more.',
+        'Families can send wishes then; nothing is booked before you give the times. ' .
+        'What is common to all sheets cannot be changed here any more.',
     'publish_booking' =>
-        'Each of them has a sheet then, and families book. What is common to all sheets cannot be changed here any more.',
+        'Each of them has a sheet then, and families book. ' .
+        'What is common to all sheets cannot be changed here any more.',
     'publish_heading' => 'Publish this round?',
     'another_look' => 'Something here needs another look before it is kept. Nothing was published.',
     'interprets' => '{time}: {host}, {place}',
@@ -209,7 +221,8 @@ return [
     'not_wish' => 'about {student}, wish {rank}',
     'who_about_full' => '{name}, about {student}.',
     'picture' =>
-        '{many, plural, one {# meeting} other {# meetings}} of {hosts, plural, one {# teacher} other {# teachers}}. The lists beside it say the same in words.',
+        '{many, plural, one {# meeting} other {# meetings}} of {hosts, plural, ' .
+        'one {# teacher} other {# teachers}}. The lists beside it say the same in words.',
     'name_about' => '{name}, about {student}',
     'and_closes' => 'and closes',
     'cannot' => '{time} {host} and {name}',

@@ -12,7 +12,8 @@ return [
     'know' => 'What they should know',
     'none' => 'Nothing is asked of you just now.',
     'none_allowed' =>
-        'Nobody can ask you for a time of their own yet. Where you allow it, they see when both of you are free, and you answer with one press.',
+        'Nobody can ask you for a time of their own yet. ' .
+        'Where you allow it, they see when both of you are free, and you answer with one press.',
     'asked_of_you' => 'Asked of you',
     'asks_at_door' => 'Whoever finds no time asks <link>at your door</link>.',
     'terms' => 'When you can be asked',
@@ -58,17 +59,22 @@ return [
     'own_reading' => 'Reading…',
     'own_read' => 'Read it',
     'own_promise' =>
-        'It is read once and kept nowhere: only when you are busy comes back to this page, and is gone with it. Nobody is told what it says.',
+        'It is read once and kept nowhere: only when you are busy comes back to this page, ' .
+        'and is gone with it. Nobody is told what it says.',
     'own_file' => 'A calendar file (.ics)',
     'own_address' => 'Or the address of a calendar',
     'own_leave_out' => 'Leave it out again',
     'sent_press_more' => 'One press more: look into your mail.',
     'sent_kept' =>
-        'Your times are kept for half an hour. Press what stands in the message to {email}, and they are asked. How it stands is on <link>a private page</link>. Only you should have its address.',
+        'Your times are kept for half an hour. Press what stands in the message to {email}, ' .
+        'and they are asked. How it stands is on <link>a private page</link>. ' .
+        'Only you should have its address.',
     'sent_hear' =>
-        'You hear by a message to {email}. {kept} How it stands is on <link>a private page</link>. Only you should have its address.',
+        'You hear by a message to {email}. {kept} How it stands is on <link>a private page</link>. ' .
+        'Only you should have its address.',
     'sent_answer' =>
-        'The answer comes to your bookings. {kept} How it stands is on <link>a private page</link>. Only you should have its address.',
+        'The answer comes to your bookings. {kept} How it stands is on <link>a private page</link>. ' .
+        'Only you should have its address.',
     'sent_to_bookings' => 'To your bookings',
     'terms_soon' => 'How soon, at the soonest?',
     'terms_ahead' => 'How far ahead?',
@@ -83,7 +89,8 @@ return [
     'terms_days' => 'On which days, between which hours?',
     'not' => 'not',
     'terms_days_help' =>
-        'Such as 8:00 to 12:00, 13:00 to 16:00. Empty: not on that day. Closed days fall out; your calendars, sheets and meetings count.',
+        'Such as 8:00 to 12:00, 13:00 to 16:00. Empty: not on that day. ' .
+        'Closed days fall out; your calendars, sheets and meetings count.',
     'terms_long' => 'For how long?',
     'terms_whom' => 'Asked by',
     'where' => 'Where?',

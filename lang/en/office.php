@@ -48,7 +48,9 @@ return [
     'visitors_known' => 'The student lists keep what they have.',
     'visitors' => 'What is kept of visitors',
     'visitors_about' =>
-        'It goes by itself {days, plural, one {# day} other {# days}} after somebody’s last meeting. Whoever asks earlier, finds all of it on their pass, and can take it away there; here you do it for them.',
+        'It goes by itself {days, plural, one {# day} other {# days}} after somebody’s last meeting. ' .
+        'Whoever asks earlier, finds all of it on their pass, and can take it away there; ' .
+        'here you do it for them.',
     'visitors_find' => 'Three letters of a name, or a whole e-mail address',
     'find' => 'Find',
     'visitors_file_of' => 'All that is kept of {name}, as a file',
@@ -66,7 +68,8 @@ return [
     'log_none' => 'Nothing yet.',
     'log_earlier' => 'Earlier ones',
     'mail_none_read' =>
-        'No mailbox is read, so calendar programs answer the other side by ordinary mail. How one is set up stands in the notes for the technician.',
+        'No mailbox is read, so calendar programs answer the other side by ordinary mail. ' .
+        'How one is set up stands in the notes for the technician.',
     'no_sender' => 'No sender',
     'mail_left' => 'Mail that was left alone',
     'mail_left_none' => 'Nothing was left alone.',
@@ -133,7 +136,8 @@ return [
     'roll_press' => 'Bring it in',
     'leave_it' => 'Leave it',
     'roll_about' =>
-        'A table as CSV, with a student on each line; or a OneRoster 1.2 bundle as a zip file. You see first what would change.',
+        'A table as CSV, with a student on each line; or a OneRoster 1.2 bundle as a zip file. ' .
+        'You see first what would change.',
     'roll_file' => 'File of students',
     'roll_choose' => 'Choose a file',
     'student_new' => 'A new student',
@@ -163,7 +167,9 @@ return [
     'is_reader' => '{name} is a reader now.',
     'visitor' => '{reach} · {meetings, plural, one {one meeting} other {# meetings}}, since {since}',
     'visitors_sure' =>
-        'Name, address and number go, and all that was told. Times still to come are given back, and everybody concerned gets a letter. This cannot be taken back.',
+        'Name, address and number go, and all that was told. ' .
+        'Times still to come are given back, and everybody concerned gets a letter. ' .
+        'This cannot be taken back.',
     'classes_are_more' => 'There are {classes} and more.',
     'column' => 'Column {number, number, integer}',
     'student_change' => 'Change {name}',
@@ -174,5 +180,7 @@ return [
     'room_later' => '{whom}: not now.',
     'room_later_word' => '{whom}: not now. “{word}”',
     'mail_answers' =>
-        'Calendar programs answer our entries to {mailbox}. What was understood is done; the rest stays in the mailbox as it came, and is listed here for a month.',
+        'Calendar programs answer our entries to {mailbox}. ' .
+        'What was understood is done; the rest stays in the mailbox as it came, ' .
+        'and is listed here for a month.',
 ];

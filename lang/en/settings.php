@@ -41,10 +41,12 @@ return [
     'ended_device' => 'You are not signed in there any more.',
     'signing_in' => 'Signing in',
     'factor_wanted' =>
-        'Your school asks a second factor of its office. Set it up here, or make a passkey; then everything else is there again.',
+        'Your school asks a second factor of its office. ' .
+        'Set it up here, or make a passkey; then everything else is there again.',
     'second_factor' => 'Second factor',
     'codes_once' =>
-        'Ten codes for when the telephone is not at hand. Each opens once. <bold>They are shown now and never again</bold>: print them, or write them down.',
+        'Ten codes for when the telephone is not at hand. Each opens once. ' .
+        '<bold>They are shown now and never again</bold>: print them, or write them down.',
     'print_them' => 'Print them',
     'i_have_them' => 'I have them',
     'totp_photograph' => 'Photograph this with a program for one-time codes, and type what it shows.',
@@ -59,11 +61,14 @@ return [
     'passkey_is_factor' => 'Your passkey is one: after the password it is asked for. {left}',
     'totp_too' => 'A telephone can show codes as well, for machines without your passkey.',
     'totp_is_off' =>
-        'It is off. With it, whoever has your password alone does not come in: a telephone shows a code that is asked for as well.',
+        'It is off. With it, whoever has your password alone does not come in: ' .
+        'a telephone shows a code that is asked for as well.',
     'totp_set_up' => 'Set it up',
     'passkeys' => 'Passkeys',
     'passkeys_about' =>
-        'A key that stays in your machine or telephone. It shows itself to this site alone, so a page that only looks like it cannot have it. It counts as a second factor too.',
+        'A key that stays in your machine or telephone. ' .
+        'It shows itself to this site alone, so a page that only looks like it cannot have it. ' .
+        'It counts as a second factor too.',
     'passkey_remove' => 'Remove the passkey {name}, made {since}',
     'remove_it' => 'Remove it',
     'passkeys_need_address' => 'Passkeys need the school’s own address, with a name and https. This is not it.',
@@ -128,7 +133,8 @@ return [
     'mail_try' => 'Try the mail',
     'mail_try_help' => 'A letter from {from} goes there at once.',
     'move_in_used' =>
-        'It was used already, or its day is over. Whoever looks after the server gets another with <code>bin/recess first-key</code>, as long as nobody has moved in.',
+        'It was used already, or its day is over. Whoever looks after the server gets another with ' .
+        '<code>bin/recess first-key</code>, as long as nobody has moved in.',
     'calendar_busy' => '{many, plural, one {One busy time to come.} other {# busy times to come.}}',
     'calendar_skipped' => '{many, plural, one {One entry was skipped} other {# entries were skipped}}',
     'calendar_reading' => 'Reading it…',
@@ -146,7 +152,9 @@ return [
     'calendar_file_or' => 'Or a file',
     'closed_kept' => 'Kept. Sheets follow it at once, and whoever it hit is told.',
     'closed_read' =>
-        '{many, plural, one {One closed day was read. Keep it with the button below.} other {# closed days were read. Keep them with the button below.}}',
+        '{many, plural, one {One closed day was read. ' .
+        'Keep it with the button below.} other {# closed days were read. ' .
+        'Keep them with the button below.}}',
     'closed_keep' => 'Keep the closed days',
     'closed_days' => 'Closed days',
     'closed_about' => 'No sheet has times on them. Before they are kept you see whose meetings they take.',
@@ -154,7 +162,9 @@ return [
     'closed_from_file' => 'From a calendar file',
     'kiosks' => 'Tablets at the entrance',
     'kiosks_about' =>
-        'On a tablet that everybody uses, visitors say that they are here and see where to go. Open its address there once; it shows no more of anybody than it must. One that is lost is ended here.',
+        'On a tablet that everybody uses, visitors say that they are here and see where to go. ' .
+        'Open its address there once; it shows no more of anybody than it must. ' .
+        'One that is lost is ended here.',
     'kiosk_address' => 'Its address',
     'kiosk_qr' => 'QR code of this tablet’s page',
     'kiosk_where' => 'Where another one stands',
@@ -171,9 +181,12 @@ return [
     'leave_closed' => '{many, plural, one {The sheet is closed: {sheets}.} other {The # sheets are closed: {sheets}.}}',
     'leave_no_meetings' => 'Nobody has booked with them.',
     'leave_go' =>
-        '{many, plural, one {One meeting goes to {to}, if {to} has time; else it is cancelled. Everybody gets a letter.} other {# meetings go to {to} where {to} has time; the others are cancelled. Everybody gets a letter.}}',
+        '{many, plural, one {One meeting goes to {to}, if {to} has time; else it is cancelled. ' .
+        'Everybody gets a letter.} other {# meetings go to {to} where {to} has time; ' .
+        'the others are cancelled. Everybody gets a letter.}}',
     'leave_cancelled' =>
-        '{many, plural, one {One meeting is cancelled, and everybody gets a letter.} other {# meetings are cancelled, and everybody gets a letter.}}',
+        '{many, plural, one {One meeting is cancelled, ' .
+        'and everybody gets a letter.} other {# meetings are cancelled, and everybody gets a letter.}}',
     'parting' => '{name} is away or leaves',
     'parting_to' => 'Who looks after their sheets',
     'nobody' => 'nobody',
@@ -193,7 +206,8 @@ return [
     'a_room' => 'A room',
     'places' => 'Places',
     'places_about' =>
-        'Whoever meets somebody in a room of the school sees on their bookings what to know about it, and its picture of the way.',
+        'Whoever meets somebody in a room of the school sees on their bookings what to know about it, ' .
+        'and its picture of the way.',
     'way_to' => 'The way to {place}',
     'way_remove_of' => 'Take the picture of {place} away',
     'no_picture' => 'No picture',
@@ -221,9 +235,11 @@ return [
     'office_phone' => 'The office’s phone number',
     'office_phone_help' => 'It stands wherever visitors read that they can ring.',
     'confirm_first' =>
-        'A visitor’s first booking counts once their e-mail address has answered; until then the time is kept for half an hour',
+        'A visitor’s first booking counts once their e-mail address has answered; ' .
+        'until then the time is kept for half an hour',
     'kept_apart' =>
-        'Guardians are kept apart: what the one has booked is never told to the other, who reads that the office knows more. Nobody can ask to be added to a meeting',
+        'Guardians are kept apart: what the one has booked is never told to the other, ' .
+        'who reads that the office knows more. Nobody can ask to be added to a meeting',
     'retention' => 'Days for which what visitors told stays, after their last meeting',
     'retention_log' => 'Days for which it is kept who did what',
     'office_factor' => 'The office needs a second factor to sign in',
@@ -232,7 +248,8 @@ return [
     'school_keep' => 'Keep the school’s settings',
     'many' => 'Many at once',
     'many_about' =>
-        'A table as CSV. Its first line names the columns: name, email, subject, and role (office or reader) if you like.',
+        'A table as CSV. Its first line names the columns: ' .
+        'name, email, subject, and role (office or reader) if you like.',
     'many_table' => 'Table of staff',
     'many_choose' => 'Choose a file',
     'choose_one' => 'Choose one',
@@ -251,7 +268,8 @@ return [
     'factor_digits' => '{name}, type the six digits that your telephone shows now, or one of your codes on paper.',
     'factor_codes' => '{name}, type one of your codes on paper. Your passkey is for another machine or address.',
     'calendar_busy_fetched' =>
-        '{many, plural, one {One busy time to come; fetched {fetched}.} other {# busy times to come; fetched {fetched}.}}',
+        '{many, plural, one {One busy time to come; fetched {fetched}.} other {# busy times to come; ' .
+        'fetched {fetched}.}}',
     'password_more' => '{many, plural, one {# more to go.} other {# more to go.}}',
     'lent' => '{to} looks after the sheets of {name} until then.',
     'lent_back' => '{name} looks after their own sheets again.',

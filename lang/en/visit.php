@@ -70,7 +70,8 @@ return [
     'wait_afternoon' => 'In the afternoon, before {at}',
     'wait' => 'No time suits',
     'wait_sent' =>
-        'We have sent you a letter. Press the button in it, and we tell you when a time is free. When it is your turn, the time is kept for you for a while.',
+        'We have sent you a letter. Press the button in it, and we tell you when a time is free. ' .
+        'When it is your turn, the time is kept for you for a while.',
     'wait_begin' => 'No time suits? Be told when one comes free',
     'wait_heading' => 'Be told when a time comes free',
     'wait_when' => 'When',
@@ -96,11 +97,13 @@ return [
     'line_break' => '{host} is on a break until {at}.',
     'line_link_later' => 'The link appears here when you are called in. Keep this page open.',
     'line_missed' =>
-        '{host} has waited for you and has gone on. If you are here now, say so, and they find a moment if there is one.',
+        '{host} has waited for you and has gone on. ' .
+        'If you are here now, say so, and they find a moment if there is one.',
     'line_away' => '{host} cannot meet you today after all. You need not wait.',
     'line_ahead' => 'From {at} you can say here that you are there.',
     'line_late' =>
-        '{host} runs about {minutes, plural, one {# minute} other {# minutes}} late: your meeting probably begins at about {at}. Your time stays yours.',
+        '{host} runs about {minutes, plural, one {# minute} other {# minutes}} late: ' .
+        'your meeting probably begins at about {at}. Your time stays yours.',
     'line_answered' => 'You have answered: “{answer}”',
     'line_school' => 'The school’s own: <link>{school}</link>.',
     'line_say_here' => 'I’m here',
@@ -119,7 +122,8 @@ return [
     'form_somebody_else' => 'Somebody else books',
     'form_where' => 'Where: <bold>{place}</bold>',
     'join_sent' =>
-        'If somebody has a time for this student, they have a message from you now and can add you. Then a private page of your own comes to your address.',
+        'If somebody has a time for this student, they have a message from you now and can add you. ' .
+        'Then a private page of your own comes to your address.',
     'join_about' => 'Are you the student’s other guardian? Whoever booked for them can add you to the same meeting.',
     'join' => 'Ask to join',
     'late_ways' => 'When somebody runs late, this page says so. Tell me also',

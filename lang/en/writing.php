@@ -14,7 +14,9 @@ return [
     'heading_change' => 'Change this sheet',
     'heading_new' => 'A new sheet',
     'booked_here' =>
-        '{many, plural, one {One person has booked here. You see whom a change hits before it is saved.} other {# people have booked here. You see whom a change hits before it is saved.}}',
+        '{many, plural, one {One person has booked here. ' .
+        'You see whom a change hits before it is saved.} other {# people have booked here. ' .
+        'You see whom a change hits before it is saved.}}',
     'open_nobody' => 'It is open. Nobody has booked yet.',
     'fill_in' => 'Fill in the blanks. Nobody sees it until you publish.',
     'resumed_at' => 'This is what you typed here on {at} and had not saved.',
@@ -48,9 +50,12 @@ return [
     'intro_help' => 'What would otherwise be asked twenty times.',
     'back' => 'Back to the worksheet',
     'stays' =>
-        '{stays, plural, =0 {Nobody keeps} one {One booking keeps} other {# bookings keep}} everything as it is; {touched, plural, one {one is} other {# are}} touched. {moves}',
+        '{stays, plural, =0 {Nobody keeps} one {One booking keeps} other {# bookings keep}} everything ' .
+        'as it is; {touched, plural, one {one is} other {# are}} touched. {moves}',
     'effect_open' =>
-        '{many, plural, one {One meeting has no time near enough: choose what becomes of it.} other {# meetings have no time near enough: choose what becomes of them.}}',
+        '{many, plural, one {One meeting has no time near enough: ' .
+        'choose what becomes of it.} other {# meetings have no time near enough: ' .
+        'choose what becomes of them.}}',
     'saving' => 'Saving…',
     'effect_save' => 'Save the change and send the messages',
     'effect' => 'Whom this change hits',
@@ -85,7 +90,8 @@ return [
     'made_fold' => 'Fold to the first days',
     'made_later' => 'Show later days',
     'made_none' =>
-        'The rulers are drawn here as soon as days, times and a length are filled in. Times can be typed as 16:30, 1630, 16.30 or 4:30pm.',
+        'The rulers are drawn here as soon as days, times and a length are filled in. ' .
+        'Times can be typed as 16:30, 1630, 16.30 or 4:30pm.',
     'part_kind' => 'Kind',
     'part_intro' => 'What is read before booking',
     'when' => 'When',
@@ -182,7 +188,8 @@ return [
     'joining' => 'Blocks that overlap become one',
     'year' => 'The year, a ruler a month',
     'year_help' =>
-        'Press a day, or drag across several. Hatched days are closed. With the keyboard: arrows walk, space picks, shift with an arrow picks on.',
+        'Press a day, or drag across several. Hatched days are closed. ' .
+        'With the keyboard: arrows walk, space picks, shift with an arrow picks on.',
     'the_times_are_changed' => 'The times are changed.',
     'in_room' => 'in {room}',
     'where_picks' => '{places}; the visitor picks.',
@@ -238,26 +245,41 @@ return [
     'year_day_closed' => '{day}, closed: {why}',
     'made_block' => '{day}, {from} to {until}',
     'rule_lead' =>
-        'Book <until>Until when</until> <hours>Hours before the meeting</hours> hours. At most <ahead>Days ahead</ahead> days ahead (empty for no limit).',
+        'Book <until>Until when</until> <hours>Hours before the meeting</hours> hours. ' .
+        'At most <ahead>Days ahead</ahead> days ahead (empty for no limit).',
     'rule_lead_days' =>
-        'Book <until>Until when</until> <by>Clock time</by>, <days>Days before</days> <working>working</working> days before. At most <ahead>Days ahead</ahead> days ahead (empty for no limit).',
+        'Book <until>Until when</until> <by>Clock time</by>, ' .
+        '<days>Days before</days> <working>working</working> days before. ' .
+        'At most <ahead>Days ahead</ahead> days ahead (empty for no limit).',
     'lead_hours' => 'until so many hours before:',
     'lead_days' => 'until a clock time some days before:',
     'rule_seats' =>
-        '<seats>Visitors to a slot</seats> {seats, plural, one {visitor to a slot.} other {visitors to a slot; <who>they see who else comes</who>.}}',
+        '<seats>Visitors to a slot</seats> {seats, plural, ' .
+        'one {visitor to a slot.} other {visitors to a slot; <who>they see who else comes</who>.}}',
     'rule_often' =>
-        '<student>Times per student</student> times per student{guardian, select, yes { <guardian>for each guardian</guardian>} other {}}, <visitor>Times per visitor</visitor> per visitor, of them <week>Times per visitor in a week</week> in a week and <month>Times per visitor in a month</month> in a month{term, select, yes {, <term>Times per visitor in a term</term> in a term} other {}}; at most <day>Meetings a day</day> meetings a day (empty for no limit).',
+        '<student>Times per student</student> times per student{guardian, select, ' .
+        'yes { <guardian>for each guardian</guardian>} other {}}, ' .
+        '<visitor>Times per visitor</visitor> per visitor, ' .
+        'of them <week>Times per visitor in a week</week> in a week and <month>Times per visitor in a ' .
+        'month</month> in a month{term, select, yes {, ' .
+        '<term>Times per visitor in a term</term> in a term} other {}}; ' .
+        'at most <day>Meetings a day</day> meetings a day (empty for no limit).',
     'rule_open' =>
         'Booking opens <opens>Booking opens</opens> and closes <closes>Booking closes</closes> (empty for always).',
     'rule_approve' =>
-        '<approve>I answer each wish first</approve>{held, select, yes {; it is held for <hours>Hours a wish is held</hours> hours} other {}}. Visitors may bring <guests>Guests</guests> {guests, plural, one {guest} other {guests}}. <waiting>When all is taken, there is a waiting list</waiting>.',
+        '<approve>I answer each wish first</approve>{held, select, yes {; ' .
+        'it is held for <hours>Hours a wish is held</hours> hours} other {}}. ' .
+        'Visitors may bring <guests>Guests</guests> {guests, plural, one {guest} other {guests}}. ' .
+        '<waiting>When all is taken, there is a waiting list</waiting>.',
     'rule_link' =>
-        'The video link is shown <when>When the link is shown</when>{before, select, yes {: <minutes>Minutes before</minutes> minutes} other {}}.',
+        'The video link is shown <when>When the link is shown</when>{before, select, yes {: ' .
+        '<minutes>Minutes before</minutes> minutes} other {}}.',
     'link_booked' => 'as soon as it is booked',
     'link_before' => 'some minutes before',
     'link_called' => 'when I call them in',
     'rule_reminders' =>
-        '{many, plural, =0 {Reminders go out never.} other {Reminders go out <list>before the meeting</list> before the meeting.}}',
+        '{many, plural, =0 {Reminders go out never.} other {Reminders go out <list>before the ' .
+        'meeting</list> before the meeting.}}',
     'reminders_and' => 'and',
     'reminder_add' => '+ a reminder',
     'rule_declined' =>
@@ -282,11 +304,21 @@ return [
     'kind_weekly' => 'Every week',
     'kind_monthly' => 'Every month',
     'block_dates' =>
-        'On <days>dates</days> <hours>from when until when</hours>, in meetings of <minutes>Minutes for each meeting</minutes> minutes, <gap>Minutes between meetings</gap> minutes apart.',
+        'On <days>dates</days> <hours>from when until when</hours>, ' .
+        'in meetings of <minutes>Minutes for each meeting</minutes> minutes, ' .
+        '<gap>Minutes between meetings</gap> minutes apart.',
     'block_weekly' =>
-        'Every <every>Every how many weeks</every> {every, plural, one {week on} other {weeks on}} <days>Days of the week</days> <hours>from when until when</hours>, in meetings of <minutes>Minutes for each meeting</minutes> minutes, <gap>Minutes between meetings</gap> minutes apart, from <first>First day</first> <ending>How it ends</ending>.',
+        'Every <every>Every how many weeks</every> {every, plural, ' .
+        'one {week on} other {weeks on}} <days>Days of the week</days> <hours>from when until ' .
+        'when</hours>, in meetings of <minutes>Minutes for each meeting</minutes> minutes, ' .
+        '<gap>Minutes between meetings</gap> minutes apart, ' .
+        'from <first>First day</first> <ending>How it ends</ending>.',
     'block_monthly' =>
-        'Every <every>Every how many months</every> {every, plural, one {month on the} other {months on the}} <days>days of the month</days> <hours>from when until when</hours>, in meetings of <minutes>Minutes for each meeting</minutes> minutes, <gap>Minutes between meetings</gap> minutes apart, from <first>First day</first> <ending>How it ends</ending>.',
+        'Every <every>Every how many months</every> {every, plural, ' .
+        'one {month on the} other {months on the}} <days>days of the month</days> <hours>from when until ' .
+        'when</hours>, in meetings of <minutes>Minutes for each meeting</minutes> minutes, ' .
+        '<gap>Minutes between meetings</gap> minutes apart, ' .
+        'from <first>First day</first> <ending>How it ends</ending>.',
     'hours' => 'from <from>From</from> to <until>To</until>',
     'hours_first' => 'from <from>From 1</from> to <until>To 1</until>',
     'hours_more' => 'and from <from>From {number}</from> to <until>To {number}</until>',
