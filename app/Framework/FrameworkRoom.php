@@ -35,10 +35,10 @@ final class FrameworkRoom extends Room
         app()->rebinding('request', $forget);
         app('events')->listen(Authenticated::class, $forget);
         // What is said of a form is said by the framework itself.
-        app('events')->listen(RouteMatched::class, static function (): void {
-            $language = Reading::now()->language;
-            $language === app()->getLocale() || app('translator')->setLocale($language);
-        });
+        app('events')->listen(
+            RouteMatched::class,
+            static fn() => app('translator')->setLocale(Reading::now()->language),
+        );
         if (config('recess.demo')) {
             $this->app->extend('translation.loader', static fn(Loader $loader): Loader => new Pseudo($loader));
         }

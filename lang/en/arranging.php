@@ -223,7 +223,6 @@ return [
     'picture' =>
         '{many, plural, one {# meeting} other {# meetings}} of {hosts, plural, ' .
         'one {# teacher} other {# teachers}}. The lists beside it say the same in words.',
-    'name_about' => '{name}, about {student}',
     'and_closes' => 'and closes',
     'cannot' => '{time} {host} and {name}',
     'cannot_about' => '{time} {host} and {name}, about {student}',

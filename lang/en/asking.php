@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 // Asking for a time, on both sides: the visitor’s page, and what its host answers with. ICU MessageFormat.
 return [
-    'moment' => 'One moment…',
     'heading' => 'Ask {host} for a time',
     'intro' => 'For when no time <link>on their page</link> suits. {intro}',
     'about' => 'What is it about?',
@@ -48,7 +47,6 @@ return [
     'choice_put' => 'Put it on the first common time',
     'choice_second' => 'Name a second choice',
     'choice_third' => 'Name a third choice',
-    'span' => '{day}, {from} to {until}',
     'choice_only' => '{choice}: only {minutes, plural, one {# minute} other {# minutes}}',
     'choice_minutes' => '{choice}: {minutes, plural, one {# minute} other {# minutes}}',
     'choice_out_of' => '{choice}: take it out',

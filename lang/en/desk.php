@@ -35,7 +35,6 @@ return [
     'for_the_doors' => 'For the doors',
     'print' => 'Print',
     'seek' => 'Somebody’s name, or a room',
-    'from_to' => '{from} to {until}',
     'with' => 'with {host}',
     'seek_none' => 'Nobody of that name.',
     'show_all' => 'Show all {many, number, integer}',

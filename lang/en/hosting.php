@@ -120,7 +120,6 @@ return [
         '{many, plural, one {One guardian gets a letter with a link of their own. Nobody gets two within a day.} other {# guardians get a letter with a link of their own. Nobody gets two within a day.}}',
     'letter_list' =>
         '{many, plural, one {One gets a message with a link that knows the student. Nobody gets two within a day.} other {# get a message with a link that knows the student. Nobody gets two within a day.}}',
-    'moment' => 'One moment…',
     'send_letters' => '{many, plural, one {Send the letter} other {Send # letters}}',
     'expected_add' => 'Put students on the list',
     'cards' => 'Cards with codes, on paper',
@@ -165,7 +164,6 @@ return [
     'beyond_too_soon' => 'It is too soon for visitors to book this time. You can book it for them.',
     'beyond_closed' => 'Booking has closed for visitors. You can book it for them.',
     'beyond_not_yet_open' => 'Visitors cannot book this time yet. You can book it for them.',
-    'slot' => '{day}, {from} to {until}',
     'leave_it' => 'Leave it',
     'slot_open' => 'Open this time again',
     'slot_close' => 'Close this time',

@@ -104,7 +104,6 @@ return [
     'room_your_name' => 'Your name, as {whom} sees it at the door',
     'room_go' => 'Go to the door',
     'room_host' => 'I am the host',
-    'one_moment' => 'One moment…',
     'come_press' => 'Sign in here',
     'come_nothing' => 'This address opens nothing any more',
     'come_used' => 'It was used already, or its quarter of an hour is over.',

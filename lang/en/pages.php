@@ -64,4 +64,6 @@ return [
     'day_5' => 'Friday',
     'day_6' => 'Saturday',
     'day_7' => 'Sunday',
+    'one_moment' => 'One moment…',
+    'slot' => '{day}, {from} to {until}',
 ];

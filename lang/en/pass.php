@@ -50,7 +50,6 @@ return [
     'offer' => '{host} offers you another time: <bold>{when}</bold>. It is kept for you until {until}.',
     'take_time' => 'Take this time',
     'no_thanks' => 'No, thank you',
-    'from_to' => '{from} to {until}',
     'what' => 'What',
     'with' => 'With',
     'about' => 'About',
@@ -86,7 +85,6 @@ return [
     'knock_leave' => 'Leave it',
     'knock_back_press' => 'Ask no longer',
     'knock_again' => 'Ask for another time',
-    'one_moment' => 'One moment…',
     'copied' => 'Copied.',
     'keep' => 'Keep this page',
     'keep_why' =>

@@ -10,7 +10,6 @@ return [
     'calendar' => 'Your calendar: {what}, {said}',
     'now' => 'Now',
     'minutes_left_over' => '{minutes, plural, one {# minute left over} other {# minutes left over}}',
-    'from_to' => '{from} to {until}',
     'edge_from' => 'Begin of {block}: drag, or use the arrow keys',
     'edge_until' => 'End of {block}: drag, or use the arrow keys',
     'to' => 'to {until}',

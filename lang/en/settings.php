@@ -83,7 +83,6 @@ return [
     'device_name' => 'Name of this machine',
     'device_seen' => 'seen {seen}; until {until}',
     'device_end' => 'Do not stay signed in on {name}',
-    'one_moment' => 'One moment…',
     'sign_in' => 'Sign in',
     'e_mail_address' => 'E-mail address',
     'remember' => 'Stay signed in on this machine',

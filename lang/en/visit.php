@@ -118,7 +118,6 @@ return [
     'form_book' => 'Book this time',
     'form_confirm' => 'A message goes there; the time is booked when you press what stands in it.',
     'form_email' => 'For your bookings and the calendar entry.',
-    'form_moment' => 'One moment…',
     'form_somebody_else' => 'Somebody else books',
     'form_where' => 'Where: <bold>{place}</bold>',
     'join_sent' =>
@@ -143,7 +142,6 @@ return [
     'zone' => 'Times are {zone}.',
     'from' => 'From {at}',
     'move_now' => 'yours now',
-    'move_slot' => '{day}, {from} to {until}',
     'line_room_open' => '{host} has opened the room for you.',
     'line_rings' => 'Video does not work. {host} sees it and rings you at {phone}.',
     'line_no_number' => 'Video does not work. {host} sees it, but you have given no number.',

@@ -23,7 +23,6 @@ return [
     'resumed' => 'This is what you typed here a moment ago and had not saved.',
     'start_over_sheet' => 'Throw it away and show the sheet as it is',
     'start_over' => 'Throw it away and begin anew',
-    'moment' => 'One moment…',
     'save' => 'Save',
     'keeping' => 'Keeping…',
     'keep_draft' => 'Keep as a draft',
@@ -147,7 +146,6 @@ return [
     'preview_missing_label' => 'Missing before it can open',
     'preview_missing' => 'Missing: {what}',
     'preview_mail' => 'A message with a calendar entry is on its way.',
-    'span' => '{from} to {until}',
     'with' => '{title}, with {host}',
     'preview_none' => 'As soon as the sheet has times, they are here.',
     'the_question' => 'The question',
@@ -243,7 +241,6 @@ return [
     'unit_hours' => 'hours',
     'unit_minutes' => 'minutes',
     'year_day_closed' => '{day}, closed: {why}',
-    'made_block' => '{day}, {from} to {until}',
     'rule_lead' =>
         'Book <until>Until when</until> <hours>Hours before the meeting</hours> hours. ' .
         'At most <ahead>Days ahead</ahead> days ahead (empty for no limit).',

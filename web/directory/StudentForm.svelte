@@ -155,7 +155,7 @@
     <p role="status" class:good-news={renewed}>{renewed}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}
     <div class="flex flex-wrap items-center gap-x-4">
-        <Button type="submit" disabled={working}>{working ? say('office.one_moment') : say('office.keep_this')}</Button>
+        <Button type="submit" disabled={working}>{working ? say('pages.one_moment') : say('office.keep_this')}</Button>
         <TextButton onclick={leave}>{say('office.leave_it')}</TextButton>
     </div>
 </form>

@@ -95,7 +95,9 @@
                     bind:value={word}
                 />
                 <Button class="justify-self-start" disabled={working} onclick={write}
-                    >{working ? say('hosting.moment') : say('hosting.send_letters', { many: roster.to_write })}</Button
+                    >{working
+                        ? say('pages.one_moment')
+                        : say('hosting.send_letters', { many: roster.to_write })}</Button
                 >
             </div>
         {/if}

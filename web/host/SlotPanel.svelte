@@ -55,7 +55,7 @@
 >
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">
-            {say('hosting.slot', { day: label, from: clock.say(slot.from), until: clock.say(slot.until) })}
+            {say('pages.slot', { day: label, from: clock.say(slot.from), until: clock.say(slot.until) })}
         </h3>
         <TextButton class="ml-auto" onclick={done}>{say('hosting.leave_it')}</TextButton>
     </div>

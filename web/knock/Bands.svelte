@@ -27,7 +27,7 @@
     );
     const ORDER = [say('asking.first_choice'), say('asking.second_choice'), say('asking.third_choice')];
     const spoken = (choice: Choice) =>
-        say('asking.span', { day: day.label, from: clock.say(choice.from), until: clock.say(choice.until) });
+        say('pages.slot', { day: day.label, from: clock.say(choice.from), until: clock.say(choice.until) });
     const said = $derived(
         day.common.length === 0
             ? say('asking.band_none', { day: day.label })

@@ -37,7 +37,7 @@
                 <span class="number times" aria-hidden="true">{i + 1}</span>
                 <span
                     ><span class="text-faint">{names[i]}</span><br /><strong class="times"
-                        >{say('asking.span', {
+                        >{say('pages.slot', {
                             day: choice.day,
                             from: clock.say(choice.from),
                             until: clock.say(choice.until),

@@ -40,7 +40,7 @@
 </section>
 <ul class="mt-4 max-w-3xl">
     {#each list as choice (choice.key)}<li class="times">
-            {say('asking.span', { day: choice.day, from: clock.say(choice.from), until: clock.say(choice.until) })}
+            {say('pages.slot', { day: choice.day, from: clock.say(choice.from), until: clock.say(choice.until) })}
         </li>{/each}
 </ul>
 <p class="mt-4"><a class="press" href={sent.path}>{say('asking.sent_to_bookings')}</a></p>

@@ -200,7 +200,7 @@
             <div class="lg:col-span-2">
                 {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
                 <Button type="button" disabled={working} onclick={begin}
-                    >{working ? say('settings.one_moment') : say('settings.begin')}</Button
+                    >{working ? say('pages.one_moment') : say('settings.begin')}</Button
                 >
             </div>
         </form>

@@ -25,8 +25,7 @@
     {#if name}
         <h1 class="mb-4">{name}</h1>
         {#if trouble}<Notice class="mb-4">{trouble}</Notice>{/if}
-        <Button disabled={working} onclick={come}
-            >{working ? say('office.one_moment') : say('office.come_press')}</Button
+        <Button disabled={working} onclick={come}>{working ? say('pages.one_moment') : say('office.come_press')}</Button
         >
     {:else}
         <h1 class="mb-2">{say('office.come_nothing')}</h1>

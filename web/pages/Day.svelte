@@ -68,7 +68,7 @@
             {#each found.slice(0, most) as one (one.id)}
                 <li class="grid gap-x-4 py-1 sm:grid-cols-[8rem_1fr_1fr_1fr]">
                     <span class="times font-semibold"
-                        >{say('desk.from_to', { from: clock.say(one.from), until: clock.say(one.until) })}</span
+                        >{say('said.between', { from: clock.say(one.from), until: clock.say(one.until) })}</span
                     >
                     <span
                         >{one.student && one.student !== one.who

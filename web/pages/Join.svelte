@@ -43,7 +43,7 @@
                 <NewPassword email={person.email} bind:value={password} {least} error={fields.password} />
                 {#if message}<Notice>{message}</Notice>{/if}
                 <Button type="submit" class="justify-self-start" disabled={working}
-                    >{working ? say('settings.one_moment') : say('settings.join_press')}</Button
+                    >{working ? say('pages.one_moment') : say('settings.join_press')}</Button
                 >
             </form>
         {:else}

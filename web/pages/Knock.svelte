@@ -116,7 +116,7 @@
                     <p>
                         <button type="button" class="press main" disabled={asking.working} onclick={() => void send()}>
                             {asking.working
-                                ? say('asking.moment')
+                                ? say('pages.one_moment')
                                 : asking.choices.list.length > 1
                                   ? say('asking.press_one_of', { names: listed(asked) })
                                   : say('asking.press', { names: listed(asked) })}

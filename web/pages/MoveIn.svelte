@@ -99,7 +99,7 @@
             <div class="lg:col-span-2">
                 {#if trouble}<Notice class="mb-3">{trouble}</Notice>{/if}
                 <Button type="button" disabled={working} onclick={moveIn}
-                    >{working ? say('settings.one_moment') : say('settings.move_in')}</Button
+                    >{working ? say('pages.one_moment') : say('settings.move_in')}</Button
                 >
             </div>
         </form>

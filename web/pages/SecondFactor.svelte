@@ -68,7 +68,7 @@
             {#if trouble}<Notice>{trouble}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
                 <Button type="submit" color={passkey && machineCan() ? 'alternative' : undefined} disabled={working}
-                    >{working ? say('settings.one_moment') : say('settings.sign_in')}</Button
+                    >{working ? say('pages.one_moment') : say('settings.sign_in')}</Button
                 >
                 <a class="inline-flex min-h-11 items-center" href="/staff/sign-in">{say('settings.begin_again')}</a>
             </div>

@@ -85,7 +85,7 @@
             {#if message}<Notice>{message}</Notice>{/if}
             <div class="flex flex-wrap items-center gap-x-5">
                 <Button type="submit" disabled={working}
-                    >{working ? say('settings.one_moment') : say('settings.sign_in')}</Button
+                    >{working ? say('pages.one_moment') : say('settings.sign_in')}</Button
                 >
                 <a class="inline-flex min-h-11 items-center" href="/staff/forgotten"
                     >{say('settings.password_forgotten')}</a

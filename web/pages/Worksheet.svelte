@@ -287,7 +287,7 @@
                 <div class="flex flex-wrap items-center gap-3">
                     {#if published}
                         <Button disabled={working !== ''} onclick={() => void save(true)}
-                            >{working === 'publish' ? say('writing.moment') : say('writing.save')}</Button
+                            >{working === 'publish' ? say('pages.one_moment') : say('writing.save')}</Button
                         >
                     {:else}
                         <Button disabled={working !== ''} onclick={() => void lookOver()}

@@ -197,7 +197,7 @@
             })}
         />{/if}
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button class="press main" disabled={working}>{working ? say('visit.form_moment') : press}</button>
+        <button class="press main" disabled={working}>{working ? say('pages.one_moment') : press}</button>
         <Keep {visitor} {free} {again} />
     </div>
 </form>

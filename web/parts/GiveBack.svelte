@@ -41,7 +41,7 @@
         <Field name="note-{id}" label={ask} bind:value={note} lines={2} />
         {#if failure}<p class="notice" role="alert">{failure}</p>{/if}
         <div class="flex flex-wrap gap-3">
-            <button class="press away" disabled={working}>{working ? say('pass.one_moment') : go}</button>
+            <button class="press away" disabled={working}>{working ? say('pages.one_moment') : go}</button>
             <button type="button" class="press" onclick={() => turn(false)}>{keep}</button>
         </div>
     </form>

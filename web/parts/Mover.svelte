@@ -94,7 +94,7 @@
                     pick={(slot) => {
                         chosen = {
                             key: slot.key,
-                            said: say('visit.move_slot', {
+                            said: say('pages.slot', {
                                 day: day.label,
                                 from: clock.say(slot.from),
                                 until: clock.say(slot.until),

@@ -165,7 +165,7 @@
     {/if}
     <h2 class={off ? 'text-faint line-through' : ''}>
         <time datetime={booking.key}
-            >{booking.date}<br />{say('pass.from_to', {
+            >{booking.date}<br />{say('said.between', {
                 from: clock.say(booking.from),
                 until: clock.say(booking.until),
             })}</time

@@ -46,7 +46,7 @@
                 <li class="border-b border-line" class:under-way={phase === 'now'}>
                     <div class="flex flex-wrap items-center gap-x-4 py-1.5">
                         <span class="min-w-36 font-semibold whitespace-nowrap tabular-nums"
-                            >{say('pass.from_to', {
+                            >{say('said.between', {
                                 from: clock.say(meeting.from),
                                 until: clock.say(meeting.until),
                             })}</span

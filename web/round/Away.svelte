@@ -163,7 +163,7 @@
                         {one.time}
                         <span class="block text-faint"
                             >{one.student
-                                ? say('arranging.name_about', { name: one.name, student: one.student })
+                                ? say('arranging.who_about', { name: one.name, student: one.student })
                                 : one.name}</span
                         >
                     </span>

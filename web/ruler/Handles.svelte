@@ -22,7 +22,7 @@
         () => day.length,
         (side, minutes) => drag(stretch, side, minutes),
     );
-    const called = $derived(say('ruler.from_to', { from: clock.say(stretch.from), until: clock.say(stretch.until) }));
+    const called = $derived(say('said.between', { from: clock.say(stretch.from), until: clock.say(stretch.until) }));
 </script>
 
 <button

@@ -80,7 +80,7 @@
                 >{say('settings.closed_from_file')}</FilePress
             >
             <Button disabled={working} onclick={() => void save()}
-                >{working ? say('settings.one_moment') : say('settings.closed_keep')}</Button
+                >{working ? say('pages.one_moment') : say('settings.closed_keep')}</Button
             >
         </div>
     {/if}

@@ -105,7 +105,7 @@
                 />
             {/if}
             <Button color="red" outline class="justify-self-start" disabled={working} onclick={leave}
-                >{working ? say('settings.one_moment') : say('settings.leave_press', { name: one.name })}</Button
+                >{working ? say('pages.one_moment') : say('settings.leave_press', { name: one.name })}</Button
             >
         </div>
     {/if}

@@ -60,7 +60,7 @@
         <div class="flex flex-wrap items-center gap-x-4">
             {#if look.new.length > 0}<Button disabled={working} onclick={send}
                     >{working
-                        ? say('settings.one_moment')
+                        ? say('pages.one_moment')
                         : say('settings.send_letters', { many: look.new.length })}</Button
                 >{/if}
             <TextButton onclick={() => ((look = null), (file = null))}>{say('settings.leave_it')}</TextButton>

@@ -29,7 +29,7 @@
 
     function choose(day: Schema['RulerDay'], stretch: Schema['Stretch']) {
         if (stretch.block === null || stretch.occurrence === null) return;
-        const label = say('writing.made_block', { day: day.label, from: stretch.from, until: stretch.until });
+        const label = say('pages.slot', { day: day.label, from: stretch.from, until: stretch.until });
         chosen = { index: stretch.block, date: stretch.occurrence, label, stretch };
     }
     async function drag(stretch: Schema['Stretch'], side: 'from' | 'until', minutes: number) {

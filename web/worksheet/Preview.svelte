@@ -55,7 +55,7 @@
                             <p>{say('writing.preview_mail')}</p>
                         </div>
                         <p class="times text-lg font-semibold">
-                            {first?.day.label ?? ''}<br />{say('writing.span', {
+                            {first?.day.label ?? ''}<br />{say('said.between', {
                                 from: first?.slot.from ?? '',
                                 until: first?.slot.until ?? '',
                             })}

@@ -71,7 +71,7 @@
     <p class="mt-3 text-faint">{say('writing.summary_draft')}</p>
     {#snippet footer()}
         <Button onclick={publish} disabled={!ready || working}
-            >{working ? say('writing.moment') : say('writing.publish_it')}</Button
+            >{working ? say('pages.one_moment') : say('writing.publish_it')}</Button
         >
         <!-- The focus begins here, so that Enter publishes nothing. -->
         <Button id="summary-back" color="alternative" onclick={() => (open = false)}>{say('writing.back')}</Button>
