@@ -10,6 +10,7 @@ use App\Framework\CleanInput;
 use App\Framework\DatabaseAway;
 use App\Framework\Limited;
 use App\Framework\Logged;
+use App\Framework\PassReads;
 use App\Framework\Reading;
 use App\Framework\SecurityHeaders;
 use App\Framework\TablesOfThis;
@@ -82,6 +83,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->append(SecurityHeaders::class);
         // Another password signs out whoever was signed in with the one before.
         $middleware->authenticateSessions();
+        $middleware->api(append: [PassReads::class]);
         $middleware->web(append: [SessionEnds::class, RememberedDevice::class, SecondFactorWanted::class]);
         foreach ([SessionEnds::class, RememberedDevice::class] as $first) {
             $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: $first);

@@ -11,7 +11,8 @@ return [
     'asset_url' => '/',
     // Instants are UTC everywhere; the school's zone is data.
     'timezone' => 'UTC',
-    'locale' => 'en',
+    // In which language visitors read who have said none, by their browser or otherwise; one of lang/.
+    'locale' => env('RECESS_SCHOOL_LANGUAGE', 'en'),
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),

@@ -169,6 +169,20 @@ ENV
     [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\nRECESS_KNOCKS_PER_HOUR=100000\nRECESS_UNANSWERED=100000\nRECESS_UNANSWERED_WAIT=100000\n'
 }
 
+# The languages of the catalogues, and in the demo a made-up one, as alternatives of a regular expression.
+languages() {
+    local all
+    all=$(cd "$ROOT/lang" && printf '%s|' */ | tr -d /)
+    echo "$([ "$INSTANCE" = school ] || echo 'en-XA|')${all%|}"
+}
+
+# What the web server says of the reader to the application, and to their browser.
+READS_IN='fastcgi_param REQUEST_URI $beyond;
+            fastcgi_param RECESS_FOLDER $folder;
+            fastcgi_param RECESS_CHOSEN $chosen;
+            fastcgi_param RECESS_LANGUAGE $usual;
+            add_header Set-Cookie $keeps;'
+
 fill_template() {
     local user_line='' fpm_root=''
     if [ "$(id -u)" = 0 ]; then
@@ -193,7 +207,8 @@ fill_template() {
         # As the application says it with its own answers (Framework/SecurityHeaders).
         text=${text//@HSTS@/$([ "$INSTANCE" != school ] || echo 'add_header Strict-Transport-Security "max-age=31536000";')}
         text=${text//@CLOCKS@/$("$PHP" "$ROOT/ops/clocks.php")}
-        text=${text//@LANGUAGES@/$([ "$INSTANCE" = school ] || echo "en-XA en-XA; ")}
+        text=${text//@LANGUAGES@/$(languages)}
+        text=${text//@READS_IN@/$READS_IN}
         text=${text//@MORE_SERVERS@/$([ "$INSTANCE" != school ] || school_servers)}
     fi
     # Measured and tested is from one address, which is then a whole school's.

@@ -1,9 +1,10 @@
 // Which sentences each page says, itself or in any of its parts: the build writes it down (build/…/words.json), and the
 // document of a page brings these and no others (app/Framework/PageWords.php).
+import { readdirSync } from 'node:fs';
 import { relative } from 'node:path';
 
 /** Languages of the catalogues (lang/). */
-export const LANGUAGES = ['en'];
+export const LANGUAGES = readdirSync(new URL('../lang/', import.meta.url));
 
 const SAID =
     /\bsay\(\s*(?:'([a-z]\w*\.[\w.]+)'|`([a-z]\w*\.[\w.]*)\$\{)|\bkey="([a-z]\w*\.[\w.]+)"|\bkey=\{`([a-z]\w*\.[\w.]*)\$\{/g;

@@ -96,7 +96,7 @@ final class BookSlot
         $interpreter = $wish->language === null ? null : HoldInterpreter::along($sheet, $wish->language, $seat);
         $now = $timetable->world->now;
         $asked = $sheet->rules->yes('approve') && $wish->by === Party::Visitor;
-        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
+        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->reads);
         $unconfirmed = $wish->by === Party::Visitor && Unanswered::mustAnswer($sheet, $pass, $wish->origin, $now);
         $state = match (true) {
             $unconfirmed => BookingState::Kept,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Booking;
 
 use App\Models\Party;
+use App\Models\ReadsAs;
 
 /** What a visitor asks for when they press "Book this time". */
 final readonly class BookingWish
@@ -32,7 +33,7 @@ final readonly class BookingWish
         /** The student, where the school knows them. */
         public ?int $studentId = null,
         /** 12 or 24, as the visitor reads times; null when they have not said. */
-        public ?int $clock = null,
+        public ReadsAs $reads = new ReadsAs(),
         /** Where it was asked for before, and is accepted with this. */
         public ?AgreedEntry $entry = null,
         public Told $told = Told::Each,

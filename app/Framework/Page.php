@@ -12,6 +12,9 @@ use Illuminate\Support\Facades\Auth;
 /** A page: a shell with the page's data in it, on which one Svelte component of web/pages/ is mounted. */
 final class Page
 {
+    /** Within somebody else's page, or on a device that many use: nobody chooses a language there. */
+    public const WITHIN = ['Frame', 'Kiosk', 'Mailroom', 'VideoRoom'];
+
     /** @param  array<string, mixed>  $data of the component's props */
     public static function visit(string $component, string $title, array $data, ?View $plain = null): View
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Framework;
 
 use App\Models\Pass;
+use App\Models\ReadsAs;
 use App\Models\StaffMember;
 use Illuminate\Http\Request;
 use Recess\Time\LocalTime;
@@ -23,6 +24,9 @@ final readonly class Reading
     /** The cookie in which a browser keeps the language that its reader chose. */
     public const LANGUAGE_COOKIE = 'recess_language';
 
+    /** Where staff work: their pages, and letters to them, are in English alone so far. */
+    private const STAFF = ['staff', 'staff/*', 'api/staff/*', 'begin/*', 'api/begin/*', 'mailroom', 'mailroom/*', 'stand-in/*'];
+
     private function __construct(public string $language, public int $clock) {}
 
     /** @param  int|null  $clock  12 or 24; null where it is not known */
@@ -39,7 +43,10 @@ final readonly class Reading
     /** Of whoever gets what is sent: as they set it at their account, or as they read when they booked. */
     public static function of(Pass|StaffMember $reader): self
     {
-        return self::on(is_numeric($reader->clock) ? (int) $reader->clock : null);
+        return self::in(
+            $reader instanceof Pass ? Languages::known($reader->language) ?? app()->getLocale() : 'en',
+            is_numeric($reader->clock) ? (int) $reader->clock : null,
+        );
     }
 
     /** Of whoever asked: as they switched to, as they set it at their account, as their browser's language has it. */
@@ -51,22 +58,34 @@ final readonly class Reading
         $switched = (int) $request->cookies->get(self::COOKIE);
 
         return self::in(
-            self::chosen($request) ?? app()->getLocale(),
+            self::languageOf($request),
             in_array($switched, [12, 24], true) ? $switched : $set ?? self::ofBrowser($request),
         );
     }
 
-    /** @return list<string> languages of which there are catalogues; in the demo a made-up one, too */
-    public static function languages(): array
+    /** What a pass keeps of it. */
+    public function kept(): ReadsAs
     {
-        return config('recess.demo') ? ['en', Pseudo::LANGUAGE] : ['en'];
+        return new ReadsAs($this->clock, $this->language);
     }
 
-    private static function chosen(Request $request): ?string
+    /**
+     * The language that whoever asks has chosen: by the folder in the address, or before, as their browser keeps it. The web
+     * server says which, because it keeps what all read for a moment, apart for each language (ops/templates/nginx.conf).
+     */
+    public static function chosen(Request $request): ?string
     {
-        $chosen = $request->cookies->get(self::LANGUAGE_COOKIE);
+        return Languages::known($request->server('RECESS_CHOSEN'));
+    }
 
-        return in_array($chosen, self::languages(), true) ? $chosen : null;
+    private static function languageOf(Request $request): string
+    {
+        $chosen = self::chosen($request);
+
+        return match (true) {
+            $request->is(self::STAFF) => $chosen === Pseudo::LANGUAGE ? $chosen : 'en',
+            default => $chosen ?? Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale(),
+        };
     }
 
     /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */

@@ -55,7 +55,7 @@ final class Spell
         static $ways = [];
         $language = Reading::now()->language;
         $way = $ways["$language $pattern"] ??= new \IntlDateFormatter(
-            $language,
+            Languages::locale($language),
             \IntlDateFormatter::NONE,
             \IntlDateFormatter::NONE,
             'UTC',

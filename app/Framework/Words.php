@@ -24,7 +24,7 @@ final class Words
     public static function say(string $key, array $values = []): string
     {
         $said = \MessageFormatter::formatMessage(
-            Reading::now()->language,
+            Languages::locale(Reading::now()->language),
             self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
             // Bytes that are no text, of a file that somebody handed in, would leave nothing of the sentence.
             array_map(static fn(mixed $value): mixed => is_string($value) ? mb_scrub($value) : $value, $values),

@@ -95,6 +95,7 @@ final class BringTogether
             'phone' => $to->phone === '' && $from->hasAnswered() ? $from->phone : $to->phone,
             'late_by_text' => $to->late_by_text && $from->late_by_text && $to->phone === $from->phone,
             'clock' => $to->clock ?? $from->clock,
+            'language' => $to->language ?? $from->language,
             'guardian_id' => $to->guardian_id ?? $guardian,
         ]);
 

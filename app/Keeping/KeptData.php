@@ -40,6 +40,7 @@ final class KeptData
                 'email_to_be' => $pass->new_email,
                 'phone' => $pass->phone,
                 'clock' => $pass->clock,
+                'language' => $pass->language,
                 'since' => $pass->created_at?->toRfc3339String(),
                 'email_answered' => $pass->confirmed_at?->toRfc3339String(),
             ],

@@ -151,7 +151,7 @@ final class WhatIsKept
             )->becomes('pass', $empty),
             'passes' => Kept::of(
                 'visitors, guests',
-                'name, e-mail address, phone number, their clock',
+                'name, e-mail address, phone number, their clock and language',
                 self::AS_SCHOOL,
                 ['name', 'email', 'new_email', 'phone', 'mail_failure', 'token_hash', 'seed', 'renew_because'],
             )->becomes('row', [

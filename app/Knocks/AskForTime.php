@@ -70,7 +70,7 @@ final class AskForTime
         $sheet = KnockSheet::made($terms, $wish, $now);
         Guards::booking($sheet, $wish->email, $wish->student);
         $this->enough($terms, $wish, $now);
-        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->clock);
+        $pass = Pass::ofVisitor($wish->passId, $wish->name, $wish->email, $wish->phone, $wish->reads);
         $unconfirmed = $pass->confirmed_at === null && $sheet->host->school->confirm_addresses;
         $keeper = Secret::hash(Str::uuid()->toString());
         $answerBy = $now + ($unconfirmed ? self::CONFIRM : $terms[0]->kept_hours * 3600);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Models\ReadsAs;
 use App\School\SavedPlace;
 use Recess\Time\Span;
 
@@ -28,7 +29,7 @@ final readonly class KnockWish
         public array $answers = [],
         public ?int $passId = null,
         public ?int $studentId = null,
-        public ?int $clock = null,
+        public ReadsAs $reads = new ReadsAs(),
     ) {}
 
     /**

@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $new_email what shall take the place of email once it has answered
  * @property CarbonImmutable|null $confirmed_at when the address answered
  * @property int|null $clock 12 or 24, as the visitor reads times; null until they have said
+ * @property string|null $language in which the visitor reads; null until they have said
  * @property string $mail_failure why the last message did not arrive
  * @property string|null $renew_because why it is to have another address, until it has
  * @property CarbonImmutable|null $forgotten_at when what was known of its holder was taken away
@@ -77,21 +78,22 @@ final class Pass extends Row
     }
 
     /** The pass on which something goes: the one that is known, with a number that was asked for because it was not, or a new one. */
-    public static function ofVisitor(?int $known, string $name, string $email, string $phone, ?int $clock): self
+    public static function ofVisitor(?int $known, string $name, string $email, string $phone, ReadsAs $reads): self
     {
         if ($known === null) {
             return self::query()->create([
                 'name' => $name,
                 'email' => $email ?: null,
                 'phone' => $phone,
-                'clock' => $clock,
+                ...$reads->kept(),
             ]);
         }
         // Put on another one, or taken away, since it was opened: nothing goes on it any more.
         $pass = self::query()->whereNull('forgotten_at')->lockForUpdate()->findOrFail($known);
-        if ($pass->phone === '' && $phone !== '') {
-            $pass->update(['phone' => $phone]);
-        }
+        $pass->update(
+            ($pass->phone === '' && $phone !== '' ? ['phone' => $phone] : []) +
+                ($pass->language === null ? array_filter($reads->kept()) : []),
+        );
 
         return $pass;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Passes;
 
 use App\Models\Pass;
+use App\Models\ReadsAs;
 use Illuminate\Support\Facades\DB;
 
 /** A visitor mends their name or phone number, says how they read times, or gives another e-mail address, which counts once it has answered. */
@@ -14,11 +15,11 @@ final class MendHolder
      * @param  string  $phone  empty to leave it as it is
      * @param  string|null  $email  null to leave it as it is
      */
-    public function __invoke(Pass $pass, string $name, string $phone, ?string $email, ?int $clock): void
+    public function __invoke(Pass $pass, string $name, string $phone, ?string $email, ReadsAs $reads): void
     {
-        DB::transaction(static function () use ($pass, $name, $phone, $email, $clock): void {
+        DB::transaction(static function () use ($pass, $name, $phone, $email, $reads): void {
             $pass->update(
-                ['name' => $name, 'clock' => $clock ?? $pass->clock] + ($phone === '' ? [] : ['phone' => $phone]),
+                ['name' => $name, ...array_filter($reads->kept())] + ($phone === '' ? [] : ['phone' => $phone]),
             );
             if ($email === $pass->email) {
                 $pass->update(['new_email' => null]);

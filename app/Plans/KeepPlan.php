@@ -122,7 +122,7 @@ final class KeepPlan
             studentId: $pick->studentId,
             requestKey: self::key($wish, $pick),
             passId: $pass->id,
-            clock: $wish->holder->clock,
+            reads: $wish->holder->reads,
             told: Told::PlanToVisitor,
             language: $wish->language,
             answers: $wish->answers[$pick->student] ?? [],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plans;
 
 use App\Models\Pass;
+use App\Models\ReadsAs;
 
 /** Who plans, or wishes: by their pass, or as they typed it. */
 final readonly class PlanHolder
@@ -14,13 +15,13 @@ final readonly class PlanHolder
         public string $name,
         public string $email,
         public string $phone,
-        public ?int $clock,
+        public ReadsAs $reads,
         public ?string $origin = null,
     ) {}
 
     /** Their pass; made where they have none. */
     public function pass(): Pass
     {
-        return Pass::ofVisitor($this->passId, $this->name, $this->email, $this->phone, $this->clock);
+        return Pass::ofVisitor($this->passId, $this->name, $this->email, $this->phone, $this->reads);
     }
 }

@@ -97,7 +97,7 @@ class PlanRequest extends FormRequest
             $this->filled('phone')
                 ? PhoneNumber::written($this->string('phone')->toString(), $this->round()->school->country)
                 : $pass->phone ?? '',
-            Reading::now()->clock,
+            Reading::now()->kept(),
             Limited::origin($this),
         );
     }

@@ -17,6 +17,7 @@ use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\Question;
 use App\Models\QuestionKind;
+use App\Models\ReadsAs;
 use App\Models\Secret;
 use App\Models\Sheet;
 use App\Timetables\Interpreters;
@@ -131,8 +132,8 @@ class BookingRequest extends FormRequest
             passId: $pass?->id,
             keeper: $this->filled('keep_key') ? Secret::hash($this->string('keep_key')->lower()->toString()) : null,
             by: $this->party(),
-            // Of whoever is on the phone with those who press, nobody knows it.
-            clock: $this->party() === Party::Visitor ? Reading::now()->clock : null,
+            // Of whoever is on the phone with those who press, nobody knows how they read.
+            reads: $this->party() === Party::Visitor ? Reading::now()->kept() : new ReadsAs(),
             studentId: $student,
             language: Interpreters::neededBy($pass, $this->sheet()->round_id),
             origin: $this->party() === Party::Visitor ? Limited::origin($this) : null,

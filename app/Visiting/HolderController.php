@@ -37,7 +37,7 @@ final class HolderController
             $request->string('name')->trim()->toString(),
             $phone === '' ? '' : PhoneNumber::written($phone, $country),
             MailAddress::of($request->input('email')),
-            Reading::now()->clock,
+            Reading::now()->kept(),
         );
 
         return new JsonResponse(PassData::of($pass->refresh(), Clock::now()));

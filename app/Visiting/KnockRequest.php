@@ -119,7 +119,7 @@ final class KnockRequest extends FormRequest
             studentId: $student === '' || $pass?->guardian_id === null
                 ? null
                 : Guardian::query()->find($pass->guardian_id)?->child($student)?->id,
-            clock: Reading::now()->clock,
+            reads: Reading::now()->kept(),
         );
     }
 

@@ -38,7 +38,7 @@ final class WaitRequest extends FormRequest
             $this->string('name')->trim()->toString(),
             (string) MailAddress::of($this->input('email')),
             Wants::asked($this, $this->sheet()),
-            Reading::now()->clock,
+            Reading::now()->kept(),
         );
     }
 

@@ -57,7 +57,7 @@ final class JoinWaiting
                             'name' => $who->name,
                             'email' => $email,
                             'phone' => '',
-                            'clock' => $who->clock,
+                            ...$who->reads->kept(),
                         ])->id,
                 ]);
             if ($waiting->confirmed_at === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Waiting;
 
+use App\Models\ReadsAs;
 use App\Models\Wants;
 
 /** Who would like to wait for a time, and for which. */
@@ -14,6 +15,6 @@ final readonly class WhoWaits
         public string $email,
         public Wants $wants = new Wants(),
         /** 12 or 24, as they read times; null when they have not said. */
-        public ?int $clock = null,
+        public ReadsAs $reads = new ReadsAs(),
     ) {}
 }

@@ -42,12 +42,16 @@ return [
     'done_word' => 'The word is on their pages.',
     'done_here' => 'Noted: they are here.',
     // Letters and text messages of the day.
-    'late_heading' => '{minutes, plural, =0 {{host} is in time again} other {{host} runs about # minutes late}}',
+    'late_heading' => '{minutes, plural, =0 {{host} is in time again} one {{host} runs about # minute late} other {{host} runs about # minutes late}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} is in time again. Your meeting begins at {time}, as planned.} other {{host} runs about # minutes late today. Your meeting begins at about {time}. Your time stays yours.}}',
+        '{minutes, plural, =0 {{host} is in time again. Your meeting begins at {time}, as planned.} ' .
+        'one {{host} runs about # minute late today. Your meeting begins at about {time}. Your time stays yours.} ' .
+        'other {{host} runs about # minutes late today. Your meeting begins at about {time}. Your time stays yours.}}',
     'late_link' => 'Your bookings: how long it takes, as it is now',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} is in time again. Your meeting begins at {time}.} other {{school}: {host} runs about # minutes late. Your meeting begins at about {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} is in time again. Your meeting begins at {time}.} ' .
+        'one {{school}: {host} runs about # minute late. Your meeting begins at about {time}.} ' .
+        'other {{school}: {host} runs about # minutes late. Your meeting begins at about {time}.}}',
     'offer_heading' => '{host} offers you another time',
     'offer_news' => '{host} offers you {time}. It is kept for you until {until}. Open your bookings to take it.',
     'offer_instead' => 'After this meeting',
@@ -77,9 +81,10 @@ return [
     'plain_ahead' => 'From {time} you can say here that you are there.',
     'plain_here' => 'I’m here',
     'plain_waits' =>
-        '{host} knows that you are here. {wait, plural, =0 {} other {It is your turn within # minutes.}} This page says it anew when it is loaded again.',
+        '{host} knows that you are here. {wait, plural, =0 {} one {It is your turn within # minute.} ' .
+        'other {It is your turn within # minutes.}} This page says it anew when it is loaded again.',
     'plain_called' => 'Please come in now.',
-    'plain_late' => '{host} runs about {minutes} minutes late.',
+    'plain_late' => '{host} runs about {minutes, plural, one {# minute} other {# minutes}} late.',
     'plain_word' => '{host}: “{word}”',
     'next_meeting' => 'Your next meeting is {when}, with {who}.',
     'not_on_yours' => 'That is not on a sheet that you run. Nothing was changed.',

@@ -66,4 +66,5 @@ return [
     'day_7' => 'Sunday',
     'one_moment' => 'One moment…',
     'slot' => '{day}, {from} to {until}',
+    'language' => 'Language',
 ];

@@ -16,7 +16,9 @@ return [
     'new' => 'A new round',
     // For families.
     'only_families' => 'These conference days are for families of {school}. The card you were given opens them.',
-    'day_said' => '{from} to {until}, {waiting, plural, =0 {no waiting between} other {# minutes between meetings}}.',
+    'day_said' =>
+        '{from} to {until}, {waiting, plural, =0 {no waiting between} ' .
+        'one {# minute between meetings} other {# minutes between meetings}}.',
     'between_none' => 'right after',
     'between_wait' => '{wait, plural, one {1 minute} other {# minutes}} to wait',
     'between_way' => '{way, plural, one {1 minute} other {# minutes}} for the way',

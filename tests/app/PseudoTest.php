@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Framework\Languages;
 use App\Framework\Pseudo;
-use App\Framework\Reading;
 use App\Models\Booking;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Arr;
@@ -102,7 +102,7 @@ final class PseudoTest extends TestCase
             ]
             as $path
         ) {
-            $answer = $this->withUnencryptedCookie(Reading::LANGUAGE_COOKIE, Pseudo::LANGUAGE)->get($path);
+            $answer = $this->withServerVariables(['RECESS_CHOSEN' => Pseudo::LANGUAGE])->get($path);
             foreach (self::said((string) $answer->getContent()) as $text) {
                 $bare[] = "$path: $text";
             }

@@ -91,7 +91,7 @@
             {#if knock.phone}· <a href="tel:{knock.phone.replace(/[^+\d]/g, '')}">{knock.phone}</a>{/if}
             {#if knock.email}· <a href="mailto:{knock.email}">{knock.email}</a>{/if}
         </p>
-        <p class="ml-auto text-faint">{knock.said}</p>
+        <p class="ms-auto text-faint">{knock.said}</p>
     </header>
     {#if knock.for}<p>{say('asking.for', { for: knock.for })}</p>{/if}
     {#if knock.details}<p class="max-w-prose whitespace-pre-line">{knock.details}</p>{/if}

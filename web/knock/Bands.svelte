@@ -1,6 +1,7 @@
 <script lang="ts">
     /** A day as a ruler with its bands: above what all have in common, below when each has time. Choices are put on it, moved and stretched. */
     import { say } from '../lib/say';
+    import { along, runsLeft } from '../lib/way';
     import { clock } from '../lib/clock.svelte';
     import Marks from './Marks.svelte';
     import type { Choice, Choices, Day } from './choices.svelte';
@@ -34,10 +35,10 @@
             : say('asking.band', { day: day.label, spans: day.common.map((one) => one.said).join(', ') }),
     );
 
-    /** Minutes from the left end. */
+    /** Minutes from the end where the day begins. */
     function under(event: PointerEvent | MouseEvent): number {
         const box = track!.getBoundingClientRect();
-        return ((event.clientX - box.left) / box.width) * day.length;
+        return ((runsLeft() ? box.right - event.clientX : event.clientX - box.left) / box.width) * day.length;
     }
     function press(event: MouseEvent) {
         if (pulled === null) choices.put(day, under(event));
@@ -72,10 +73,11 @@
             End: () => choices.step('last'),
             Delete: () => choices.remove(i),
         };
-        if (!act[event.key]) return;
+        const meant = act[along(event.key)];
+        if (!meant) return;
         event.preventDefault();
         choices.at = i;
-        act[event.key]!();
+        meant();
         // Where it went is where the keys go on.
         requestAnimationFrame(() => document.querySelector<HTMLElement>(`[data-choice="${choices.at}"]`)?.focus());
     }
@@ -206,7 +208,7 @@
         align-self: center;
     }
     .put {
-        text-align: left;
+        text-align: start;
         font-size: 0.9rem;
     }
     .put[disabled] {
@@ -240,7 +242,7 @@
     .end {
         position: absolute;
         top: 0.35rem;
-        right: -0.35rem;
+        inset-inline-end: -0.35rem;
         width: 0.7rem;
         height: 1.3rem;
         border: 2px solid var(--board);

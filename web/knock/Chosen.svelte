@@ -116,7 +116,7 @@
         gap: 0.7rem;
         min-height: 2.75rem;
         flex: 1 1 18rem;
-        text-align: left;
+        text-align: start;
         line-height: 1.3;
         cursor: pointer;
     }

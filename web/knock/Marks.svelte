@@ -36,7 +36,7 @@
     }
     .clock {
         top: 0;
-        padding-left: 0.2rem;
+        padding-inline-start: 0.2rem;
         font-size: 0.72rem;
         line-height: 1;
         color: var(--faint);
@@ -45,7 +45,7 @@
         top: 1.3rem;
         width: 0.8rem;
         height: 0.8rem;
-        margin-left: -0.4rem;
+        margin-inline-start: -0.4rem;
         border-radius: 50%;
         background: var(--marigold);
         border: 2px solid var(--ink);

@@ -26,7 +26,7 @@
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h2 id="when">{say('asking.when')}</h2>
         <p class="text-faint">{say('asking.when_help', { zone: page.zone })}</p>
-        <span class="ml-auto"><ClockSwitch /></span>
+        <span class="ms-auto"><ClockSwitch /></span>
     </div>
     <OwnCalendar
         door={page.slug}

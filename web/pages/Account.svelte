@@ -163,7 +163,7 @@
                 <ul class="mb-2 divide-y divide-line">
                     {#each account.passkeys as one (one.id)}
                         <li class="flex flex-wrap items-center gap-x-4 py-1">
-                            <span class="mr-auto"
+                            <span class="me-auto"
                                 ><strong class="[overflow-wrap:anywhere]">{one.name}</strong>
                                 <span class="text-faint"
                                     >{one.used
@@ -211,7 +211,7 @@
             <ul class="divide-y divide-line">
                 {#each account.sessions as one (one.key)}
                     <li class="flex flex-wrap items-center gap-x-4 py-1">
-                        <span class="mr-auto"
+                        <span class="me-auto"
                             ><strong>{one.browser}</strong>
                             <span class="text-faint"
                                 >{one.here
@@ -239,7 +239,7 @@
                                 aria-label={say('settings.device_name')}
                                 onchange={(event) => rename(one.id, (event.currentTarget as HTMLInputElement).value)}
                             />
-                            <span class="mr-auto text-faint"
+                            <span class="me-auto text-faint"
                                 >{say('settings.device_seen', { seen: one.seen, until: one.until })}</span
                             >
                             <TextButton

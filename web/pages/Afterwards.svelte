@@ -70,7 +70,7 @@
     <Masthead {host} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>{say('desk.afterwards')}</h1>
-        <p class="mr-auto"><a href="/staff/sheets/{data.id}">{data.title}</a></p>
+        <p class="me-auto"><a href="/staff/sheets/{data.id}">{data.title}</a></p>
         {#if data.days.length > 0}<Button size="sm" color="alternative" href="/staff/sheets/{data.id}/figures.csv"
                 >{say('desk.figures_as_csv')}</Button
             >{/if}
@@ -80,7 +80,7 @@
     {:else}
         <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
         <div class="mt-3 overflow-x-auto" role="region" aria-label={say('desk.figures_by_day')} tabindex="0">
-            <table class="w-full text-left">
+            <table class="w-full text-start">
                 <thead
                     ><tr class="text-faint"
                         ><th>{say('desk.day')}</th><th class="w-[38%] min-w-48">{say('desk.to_scale')}</th><th

@@ -50,7 +50,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
-        <h1 class="mr-auto">{say('arranging.allotment')}</h1>
+        <h1 class="me-auto">{say('arranging.allotment')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}">{title}</a>
     </div>
     {#if page.message}<Notice class="mb-3">{page.message}</Notice>{/if}

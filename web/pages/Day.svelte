@@ -46,7 +46,7 @@
     <Masthead {host} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1>{say('desk.who_comes')}</h1>
-        <p class="mr-auto">{title}{today ? ', today' : ''}</p>
+        <p class="me-auto">{title}{today ? ', today' : ''}</p>
         <nav class="no-print flex flex-wrap gap-2" aria-label={say('desk.another_day')}>
             <Button color="alternative" href="/staff/day?day={before}">{say('desk.the_day_before')}</Button>
             {#if !today}<Button color="alternative" href="/staff/day">{say('desk.today')}</Button>{/if}

@@ -127,7 +127,7 @@
     {#if desk.data.asked > 0}<AskedOnDesk asked={desk.data.asked} />{/if}
     <div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-2">
         <h1>{desk.data.own ? say('desk.your_desk') : say('desk.desk_of', { name: desk.data.person.name })}</h1>
-        <p class="mr-auto">
+        <p class="me-auto">
             {desk.data.day}
             {#if how}<Badge color={/late|over$/.test(how) ? 'red' : 'primary'} border class="ms-2">{how}</Badge>{/if}
         </p>

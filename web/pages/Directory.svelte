@@ -80,7 +80,7 @@
             {list.counts.guardians === 1 ? 'guardian' : 'guardians'}, {list.classes.length}
             {list.classes.length === 1 ? 'class' : 'classes'}
         </p>
-        <Button class="ml-auto" color="alternative" onclick={() => (open = 0)}>{say('office.add_a_student')}</Button>
+        <Button class="ms-auto" color="alternative" onclick={() => (open = 0)}>{say('office.add_a_student')}</Button>
     </div>
     <div role="status">
         {#if said}<p class="good-news">{said}</p>{/if}
@@ -126,7 +126,7 @@
                         {:else}
                             <div class="flex flex-wrap items-baseline gap-x-3">
                                 <strong>{one.name}</strong>
-                                <span class="mr-auto text-faint"
+                                <span class="me-auto text-faint"
                                     >{one.classes.map((some) => some.name).join(', ')}{one.number
                                         ? ` · ${one.number}`
                                         : ''}</span

@@ -39,7 +39,7 @@
     {#if knock}
         <p class="mt-6">
             {sheets.length === 0 ? say('board.ask_all_the_same') : say('board.ask_none_suits')}
-            <a class="press ml-2" href={knock}>{say('board.ask_for_time', { host: host.name })}</a>
+            <a class="press ms-2" href={knock}>{say('board.ask_for_time', { host: host.name })}</a>
         </p>
     {/if}
     <Office phone={office} />

@@ -62,7 +62,7 @@
     <Masthead school={found.school} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>{say('board.find_heading')}</h1>
-        <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
+        <span class="ms-auto"><ClockSwitch again={() => live.anew()} /></span>
     </div>
     <form action="/find" class="mt-2 mb-4 flex flex-wrap items-end gap-x-4 gap-y-2">
         <div class="min-w-0 flex-1 basis-52">
@@ -193,7 +193,7 @@
     /* One scale for all: the hours stand once, on top; names stay where they are when a long day is moved sideways. */
     .beside {
         overflow-x: auto;
-        padding-right: 2.2rem;
+        padding-inline-end: 2.2rem;
     }
     .row {
         display: grid;
@@ -204,7 +204,7 @@
     }
     h3 {
         position: sticky;
-        left: 0;
+        inset-inline-start: 0;
         z-index: 4;
         align-self: stretch;
         padding: 0.7rem 0.8rem 0.4rem 0;

@@ -171,7 +171,7 @@
         <div class="mb-3 flex flex-wrap items-baseline gap-4">
             <h2 id="who">{say('hosting.who_has_booked')}</h2>
             {#if sheet.bookings.length > 0 && !knock}
-                <span class="ml-auto"
+                <span class="ms-auto"
                     ><a href="/staff/sheets/{sheet.id}/files/bookings.csv" download>{say('hosting.as_csv')}</a> ·
                     <a href="/staff/sheets/{sheet.id}/files/bookings.xlsx" download>{say('hosting.as_a_workbook')}</a> ·
                     <a href="/staff/sheets/{sheet.id}/files/bookings.pdf">{say('hosting.on_paper')}</a></span
@@ -302,7 +302,7 @@
                 <p class="text-faint">
                     {sheet.can_change ? say('hosting.press_own') : say('hosting.press_free')}
                 </p>
-                <span class="ml-auto"><ClockSwitch again={() => live.anew()} /></span>
+                <span class="ms-auto"><ClockSwitch again={() => live.anew()} /></span>
             </div>
             <div class="grid gap-3">
                 {#each sheet.days.slice(0, near) as day (day.date)}{@render drawn(day)}{/each}
@@ -312,7 +312,7 @@
                             <li class="border-b border-line">
                                 <button
                                     type="button"
-                                    class="flex min-h-11 w-full flex-wrap items-center gap-x-3 text-left"
+                                    class="flex min-h-11 w-full flex-wrap items-center gap-x-3 text-start"
                                     aria-expanded={unfolded.includes(day.date)}
                                     onclick={() => fold(day.date)}
                                     ><span class="font-semibold underline">{day.short}</span><span class="text-faint"

@@ -70,7 +70,7 @@
             {#each page.over as one (one.id)}
                 <li class="flex flex-wrap items-baseline gap-x-4 border-b border-line py-2">
                     <strong>{one.title}</strong><span>{one.who}</span><span class="text-faint">{one.said}</span>
-                    {#if one.sheet}<a class="ml-auto" href="/staff/sheets/{one.sheet}">{say('asking.look_up')}</a>{/if}
+                    {#if one.sheet}<a class="ms-auto" href="/staff/sheets/{one.sheet}">{say('asking.look_up')}</a>{/if}
                 </li>
             {/each}
         </ul>

@@ -42,7 +42,7 @@
     <Masthead {host} />
     <div class="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1>{day}</h1>
-        <p class="mr-auto">{title}</p>
+        <p class="me-auto">{title}</p>
         <nav class="no-print flex flex-wrap gap-2" aria-label={say('hosting.another_day')}>
             <Button size="sm" color="alternative" href="/staff/lists?{query({ date: before })}"
                 >{say('hosting.the_day_before')}</Button

@@ -21,7 +21,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <h1 class="mr-auto">{say('office.log')}</h1>
+        <h1 class="me-auto">{say('office.log')}</h1>
         <div class="flex items-center gap-2">
             <Label for="who" class="mb-0">{say('office.log_only')}</Label>
             <Select

@@ -65,7 +65,7 @@
     <div class="max-w-3xl">
         <div class="flex flex-wrap items-baseline gap-x-4">
             <h1>{say('pass.your_bookings')}</h1>
-            <span class="no-print ml-auto"><ClockSwitch again={() => live.anew()} /></span>
+            <span class="no-print ms-auto"><ClockSwitch again={() => live.anew()} /></span>
         </div>
         <p class="mb-5 text-faint">
             {say('pass.intro', { name: pass.name })}

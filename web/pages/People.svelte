@@ -96,7 +96,7 @@
             <ul class="divide-y divide-line">
                 {#each shown as one (one.id)}
                     <li class="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
-                        <span class="mr-auto min-w-56">
+                        <span class="me-auto min-w-56">
                             <strong>{one.name}</strong>
                             <span class="text-faint">{one.subject}</span><br />
                             <span class="text-faint">{one.email}</span>

@@ -66,7 +66,7 @@
     <Masthead school={page.school} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>{page.title}</h1>
-        <span class="ml-auto"><ClockSwitch again={page.opens || page.wishes ? undefined : () => list.look()} /></span>
+        <span class="ms-auto"><ClockSwitch again={page.opens || page.wishes ? undefined : () => list.look()} /></span>
     </div>
     {#if page.pass}<p class="text-faint">{say('planning.for', { name: page.pass.name })}</p>{/if}
     {#if page.gone}<p class="notice my-3" role="status">{page.gone}</p>{/if}
@@ -77,7 +77,7 @@
         <p class="notice my-4">{page.wishes.said}</p>
         {#if page.wishes.sent}
             <h2 class="mt-3 mb-2">{say('planning.wished')}</h2>
-            <ol class="ml-6 list-decimal">
+            <ol class="ms-6 list-decimal">
                 {#each page.wishes.sent.picks.filter((pick) => host(pick.sheet)) as pick (pick.sheet + pick.student)}
                     <li>
                         {pick.student

@@ -73,7 +73,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
-        <h1 class="mr-auto">{say('arranging.to_changes')}</h1>
+        <h1 class="me-auto">{say('arranging.to_changes')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{page.round}">{page.title}</a>
     </div>
     <p role="status" class={said ? 'good-news mb-3' : ''}>{said}</p>

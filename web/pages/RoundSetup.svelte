@@ -45,7 +45,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
-        <h1 class="mr-auto">{setup.form.title || say('arranging.a_new_round')}</h1>
+        <h1 class="me-auto">{setup.form.title || say('arranging.a_new_round')}</h1>
         {#if setup.round && setup.published}
             {#if setup.round.collects}
                 <Button href="/staff/rounds/{setup.round.id}/allotment"

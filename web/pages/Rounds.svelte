@@ -22,7 +22,7 @@
 <main class="sheet-of-paper">
     <Masthead {host} />
     <div class="mb-3 flex flex-wrap items-center gap-4">
-        <h1 class="mr-auto">{say('arranging.rounds')}</h1>
+        <h1 class="me-auto">{say('arranging.rounds')}</h1>
         {#if office}<Button href="/staff/rounds/new">{say('arranging.a_new_round')}</Button>{/if}
     </div>
     {#if office}

@@ -322,7 +322,7 @@
                             ? say('visit.free_here', { free: sheet.free })
                             : say('visit.free', { free: sheet.free })}
                     </p>{/if}
-                <span class="ml-auto"><ClockSwitch again={() => refresh(true)} /></span>
+                <span class="ms-auto"><ClockSwitch again={() => refresh(true)} /></span>
             </div>
             {#if early && !chosen}
                 <p class="mb-3 flex flex-wrap items-center gap-x-2 gap-y-1">
@@ -419,7 +419,7 @@
         {#if sheet.knock && !preview}
             <p class="mt-6">
                 {sheet.none === null ? say('visit.knock_none_suits') : say('visit.knock_other')}
-                <a class="press ml-1" href={visitor.token ? `${sheet.knock}?pass=${visitor.token}` : sheet.knock}
+                <a class="press ms-1" href={visitor.token ? `${sheet.knock}?pass=${visitor.token}` : sheet.knock}
                     >{say('visit.knock', { host: sheet.host.name })}</a
                 >
             </p>

@@ -69,7 +69,7 @@
             {#each found.visitors as one (one.id)}
                 <li class="py-2">
                     <div class="flex flex-wrap items-center gap-x-4">
-                        <span class="mr-auto [overflow-wrap:anywhere]"
+                        <span class="me-auto [overflow-wrap:anywhere]"
                             ><strong>{one.name}</strong>
                             <span class="text-faint"
                                 >{say('office.visitor', {

@@ -132,8 +132,8 @@
 
 <style>
     .line {
-        border-left: 6px solid var(--board);
-        padding-left: 0.9rem;
+        border-inline-start: 6px solid var(--board);
+        padding-inline-start: 0.9rem;
     }
     .line.called {
         border: 3px solid var(--marigold);

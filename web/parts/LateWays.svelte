@@ -18,7 +18,7 @@
 
 {#if pass.email || (pass.texts && pass.phone)}
     <fieldset class="no-print mt-5 flex flex-wrap items-center gap-x-5">
-        <legend class="float-left mr-5">{say('visit.late_ways')}</legend>
+        <legend class="float-start me-5">{say('visit.late_ways')}</legend>
         {#if pass.email}<label class="inline-flex min-h-11 items-center gap-2"
                 ><input
                     type="checkbox"

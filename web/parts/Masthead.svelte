@@ -39,7 +39,7 @@
         >
     </a>
     {#if host}
-        <nav class="ml-auto flex flex-wrap items-center gap-x-5" aria-label={say('pages.you')}>
+        <nav class="ms-auto flex flex-wrap items-center gap-x-5" aria-label={say('pages.you')}>
             {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">{say('pages.today')}</a>
                 <a class="inline-flex min-h-11 items-center" href="/staff/sheets">{say('pages.your_sheets')}</a>
             {:else}<a class="inline-flex min-h-11 items-center" href="/staff/day">{say('pages.who_comes')}</a>{/if}

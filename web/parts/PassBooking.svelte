@@ -350,6 +350,6 @@
 
 <style>
     .under-way {
-        border-left: 6px solid var(--marigold);
+        border-inline-start: 6px solid var(--marigold);
     }
 </style>

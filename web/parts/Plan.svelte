@@ -85,7 +85,7 @@
 
 <style>
     .under-way {
-        border-left: 6px solid var(--marigold);
-        padding-left: 0.6rem;
+        border-inline-start: 6px solid var(--marigold);
+        padding-inline-start: 0.6rem;
     }
 </style>

@@ -101,7 +101,7 @@
     }
     .name {
         overflow: hidden;
-        padding-right: 0.5rem;
+        padding-inline-end: 0.5rem;
         text-overflow: ellipsis;
         white-space: nowrap;
     }
@@ -116,16 +116,16 @@
         position: absolute;
         top: 0;
         overflow: hidden;
-        padding-left: 0.2rem;
-        border-left: 2px solid var(--edge);
+        padding-inline-start: 0.2rem;
+        border-inline-start: 2px solid var(--edge);
         font-weight: 650;
         white-space: nowrap;
     }
     .hour {
         position: absolute;
         bottom: 0;
-        padding-left: 0.15rem;
-        border-left: 1px solid var(--edge);
+        padding-inline-start: 0.15rem;
+        border-inline-start: 1px solid var(--edge);
         color: var(--faint);
         font-size: 0.75rem;
         line-height: 1;
@@ -133,7 +133,7 @@
     .night {
         position: absolute;
         height: 100%;
-        border-left: 2px solid var(--edge);
+        border-inline-start: 2px solid var(--edge);
     }
     b {
         position: absolute;
@@ -141,7 +141,7 @@
         bottom: 1px;
         display: grid;
         place-items: center;
-        border-right: 1px solid var(--paper);
+        border-inline-end: 1px solid var(--paper);
         background: var(--board);
         color: var(--on-board);
         cursor: pointer;

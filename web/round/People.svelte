@@ -98,7 +98,7 @@
                             })}</span
                         >{/if}
                     {#if mine && setup.form.staff.includes(one.id)}
-                        <span class="ml-auto {mine.has_place ? 'text-faint' : 'font-semibold text-brick'}"
+                        <span class="ms-auto {mine.has_place ? 'text-faint' : 'font-semibold text-brick'}"
                             >{mine.has_place ? mine.label : say('arranging.no_place')}</span
                         >
                         <TextButton

@@ -61,7 +61,7 @@
 
 <style>
     .upright {
-        border-left: 0.9rem solid var(--wash);
+        border-inline-start: 0.9rem solid var(--wash);
         font-variant-numeric: tabular-nums;
     }
     .meeting {

@@ -65,7 +65,7 @@
                             {bold}
                         />{:else}{@render bold(name(pick.sheet))}{/if}</span
                 >
-                <span class="ml-auto flex flex-none">
+                <span class="ms-auto flex flex-none">
                     <button
                         type="button"
                         class="step"

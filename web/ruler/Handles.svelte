@@ -70,14 +70,14 @@
     /* Flat: one row a day. */
     @container ruler (min-width: 560px) {
         .handle {
-            left: var(--place);
+            inset-inline-start: var(--place);
             width: var(--extent);
             top: 2.9rem;
             height: 1rem;
             z-index: 1;
         }
         .edge {
-            left: calc(var(--place) - 4px);
+            inset-inline-start: calc(var(--place) - 4px);
             top: 2.6rem;
             width: 8px;
             height: 1.6rem;
@@ -89,13 +89,13 @@
         .handle {
             top: var(--place);
             height: var(--extent);
-            left: 0.9rem;
+            inset-inline-start: 0.9rem;
             width: 0.9rem;
             z-index: 1;
         }
         .edge {
             top: calc(var(--place) - 4px);
-            left: 0.6rem;
+            inset-inline-start: 0.6rem;
             width: 1.6rem;
             height: 8px;
             cursor: ns-resize;

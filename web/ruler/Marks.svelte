@@ -50,7 +50,7 @@
     /* Flat: one row a day. */
     @container ruler (min-width: 560px) {
         .mark {
-            left: var(--place);
+            inset-inline-start: var(--place);
             top: 3.9rem;
             width: 1px;
             height: 0.45rem;
@@ -65,12 +65,15 @@
             top: 0.95rem;
             transform: translateX(-50%);
         }
+        :global([dir='rtl']) .hour-name {
+            transform: translateX(50%);
+        }
         .bead {
-            left: calc(var(--place) - 7px);
+            inset-inline-start: calc(var(--place) - 7px);
             top: 3.55rem;
         }
         .elsewhere {
-            left: var(--place);
+            inset-inline-start: var(--place);
             width: var(--extent);
             top: 2.2rem;
             height: 1.9rem;
@@ -80,31 +83,31 @@
     @container ruler (max-width: 559.98px) {
         .mark {
             top: var(--place);
-            left: 0.4rem;
+            inset-inline-start: 0.4rem;
             height: 1px;
             width: 0.5rem;
         }
         .mark.hour {
-            left: 0;
+            inset-inline-start: 0;
             width: 0.9rem;
         }
         .mark.five {
-            left: 0.65rem;
+            inset-inline-start: 0.65rem;
             width: 0.25rem;
         }
         .hour-name {
-            right: calc(100% + 0.3rem);
+            inset-inline-end: calc(100% + 0.3rem);
             top: -0.65rem;
         }
         .bead {
             top: calc(var(--place) - 7px);
-            left: 0.1rem;
+            inset-inline-start: 0.1rem;
         }
         .elsewhere {
             top: var(--place);
             height: var(--extent);
-            left: 0.9rem;
-            right: 0;
+            inset-inline-start: 0.9rem;
+            inset-inline-end: 0;
         }
     }
 </style>

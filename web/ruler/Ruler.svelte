@@ -160,7 +160,7 @@
         }
         .band,
         .rest {
-            left: var(--place);
+            inset-inline-start: var(--place);
             width: var(--extent);
             top: 2.9rem;
             height: 1rem;
@@ -175,13 +175,13 @@
         }
         .scale {
             height: calc(var(--length) * var(--least) * 1px);
-            margin-left: 3.4rem;
+            margin-inline-start: 3.4rem;
         }
         .band,
         .rest {
             top: var(--place);
             height: var(--extent);
-            left: 0.9rem;
+            inset-inline-start: 0.9rem;
             width: 0.9rem;
         }
         .rest {

@@ -116,7 +116,7 @@
     /* Flat: one row a day. */
     @container ruler (min-width: 560px) {
         .tab {
-            left: var(--place);
+            inset-inline-start: var(--place);
             width: var(--extent);
             justify-content: center;
             padding: 0;
@@ -175,8 +175,8 @@
         .tab {
             top: var(--place);
             height: var(--extent);
-            left: 0.9rem;
-            right: 0;
+            inset-inline-start: 0.9rem;
+            inset-inline-end: 0;
             padding: 0 0.8rem 0 1.6rem;
             border-radius: 0 6px 6px 0;
             font-size: 1.05rem;
@@ -189,7 +189,7 @@
         }
         .tab:not(.free) {
             z-index: 1;
-            right: auto;
+            inset-inline-end: auto;
             width: 11rem;
             border-radius: 0;
             font-size: 0.95rem;

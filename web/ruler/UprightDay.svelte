@@ -66,7 +66,7 @@
 
 <style>
     .upright {
-        border-left: 0.9rem solid var(--wash);
+        border-inline-start: 0.9rem solid var(--wash);
         font-variant-numeric: tabular-nums;
     }
     .tab {
@@ -82,14 +82,14 @@
         background: var(--card);
         color: var(--board);
         font-size: 1.05rem;
-        text-align: left;
+        text-align: start;
         cursor: pointer;
     }
     .from {
         font-weight: 650;
     }
     .own {
-        margin-left: auto;
+        margin-inline-start: auto;
         font-size: 0.9rem;
     }
     .tab.chosen {
@@ -105,13 +105,13 @@
     /* Cut out of the band. */
     .folded.taken,
     .folded.past {
-        margin-left: -0.9rem;
-        padding-left: 1.7rem;
+        margin-inline-start: -0.9rem;
+        padding-inline-start: 1.7rem;
         background: var(--paper);
     }
     .gap {
         height: 0.9rem;
-        margin-left: -0.9rem;
+        margin-inline-start: -0.9rem;
         background: var(--paper);
     }
 </style>

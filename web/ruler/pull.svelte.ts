@@ -1,3 +1,4 @@
+import { along, runsLeft } from '../lib/way';
 /** An edge of a block under a finger, a pen or the arrow keys: by how many minutes it is moved, in steps of five. */
 
 export type Side = 'from' | 'until';
@@ -22,7 +23,7 @@ export class Pull {
     begin(event: PointerEvent, side: Side): void {
         const edge = event.currentTarget as HTMLElement;
         const upright = getComputedStyle(edge).cursor === 'ns-resize';
-        const at = (one: PointerEvent) => (upright ? one.clientY : one.clientX);
+        const at = (one: PointerEvent) => (upright ? one.clientY : runsLeft() ? -one.clientX : one.clientX);
         const box = edge.parentElement!.getBoundingClientRect();
         const start = at(event);
         edge.setPointerCapture(event.pointerId);
@@ -40,7 +41,7 @@ export class Pull {
     }
 
     nudge(event: KeyboardEvent, side: Side): void {
-        const by = KEYS[event.key];
+        const by = KEYS[along(event.key)];
         if (!by) return;
         event.preventDefault();
         this.done(side, by);

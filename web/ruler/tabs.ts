@@ -1,3 +1,4 @@
+import { along } from '../lib/way';
 /** The tabs of rulers: what their states are called, which one the tab key reaches, and where other keys go from it. */
 import type { Schema } from '../lib/api';
 import { say } from '../lib/say';
@@ -32,7 +33,7 @@ export function walk(event: KeyboardEvent): void {
         End: mine.at(-1),
         PageDown: other(1),
         PageUp: other(-1),
-    }[event.key];
+    }[along(event.key)];
     if (!target) return;
     event.preventDefault();
     target.focus();

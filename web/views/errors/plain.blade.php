@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="{{ App\Framework\Reading::now()->language }}">
+<html {!! App\Framework\Languages::attributes() !!}>
 <head>
 @include('head')
 @vite(['web/visit.ts'], 'build/visit')

@@ -1,10 +1,11 @@
 <!doctype html>
-<html lang="en">
+<html {!! App\Framework\Languages::attributes() !!}>
 <head>
 @include('head')
 @vite(['web/plain.css'], 'build/visit')
 </head>
 <body>
+@include('languages')
 <main class="sheet-of-paper">
 @yield('page')
 </main>

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Framework;
+
+use Illuminate\Http\Request;
+
+/** Languages of which there are catalogues: a folder of lang/ each (docs/languages.md). */
+final class Languages
+{
+    /** @return list<string> by their codes (BCP 47); in the demo a made-up one, too */
+    public static function all(): array
+    {
+        static $all = null;
+        $all ??= array_map(basename(...), glob(lang_path('*'), GLOB_ONLYDIR) ?: []);
+
+        return config('recess.demo') ? [...$all, Pseudo::LANGUAGE] : $all;
+    }
+
+    /** @return list<string> those that a reader is offered to choose from */
+    public static function offered(): array
+    {
+        return array_values(array_diff(self::all(), [Pseudo::LANGUAGE]));
+    }
+
+    /** The code, where there are catalogues of it. */
+    public static function known(mixed $language): ?string
+    {
+        return is_string($language) && in_array($language, self::all(), true) ? $language : null;
+    }
+
+    /** What it is called in itself: Deutsch, français. CLDR, by ICU. */
+    public static function name(string $language): string
+    {
+        return mb_convert_case((string) \Locale::getDisplayLanguage($language, $language), MB_CASE_TITLE);
+    }
+
+    /** ltr or rtl, as its own name is written (Unicode’s bidirectional classes, UAX 9). */
+    public static function direction(string $language): string
+    {
+        $right = [\IntlChar::CHAR_DIRECTION_RIGHT_TO_LEFT, \IntlChar::CHAR_DIRECTION_RIGHT_TO_LEFT_ARABIC];
+
+        return in_array(\IntlChar::charDirection(mb_substr(self::name($language), 0, 1)), $right, true) ? 'rtl' : 'ltr';
+    }
+
+    /** Of a document’s root: in which language it is, and which way that runs. */
+    public static function attributes(): string
+    {
+        $language = Reading::now()->language;
+
+        return sprintf('lang="%s" dir="%s"', $language, self::direction($language));
+    }
+
+    /**
+     * Where the page that was asked for stands in each language: its folder, and the address without one.
+     *
+     * @return array<string, string>
+     */
+    public static function addresses(Request $request): array
+    {
+        $asked = $request->getRequestUri();
+
+        return array_combine(
+            self::offered(),
+            array_map(static fn(string $language): string => "/$language$asked", self::offered()),
+        );
+    }
+
+    /**
+     * Of a page that all read alike: where it stands in each language, for whoever looks for it (HTML, 4.6.7.1), and where
+     * it stands in the reader’s own. Nobody else is told where a page of one reader’s stands.
+     *
+     * @return array<string, string> absolute, by language
+     */
+    public static function alternates(Request $request): array
+    {
+        if (!$request->isMethod('GET') || $request->route('pass') !== null || $request->query->count() > 0) {
+            return [];
+        }
+        $school = (string) config('app.url');
+
+        return [
+            ...array_map(static fn(string $address): string => $school . $address, self::addresses($request)),
+            'x-default' => $school . $request->getRequestUri(),
+        ];
+    }
+
+    /** For ICU: in all languages with the digits that clocks and pages have. */
+    public static function locale(string $language): string
+    {
+        return $language . '@numbers=latn';
+    }
+}
