@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'heading' => '{host} um eine Zeit bitten',
+    'intro' => 'Wenn keine Zeit <link>auf der Seite</link> passt. {intro}',
+    'about' => 'Worum geht es?',
+    'your_choices' => 'Ihre Wahl',
+    'know' => 'Was man wissen sollte',
+    'first_choice' => 'Erste Wahl',
+    'second_choice' => 'Zweite Wahl',
+    'third_choice' => 'Dritte Wahl',
+    'earlier' => 'Früher',
+    'later' => 'Später',
+    'choice_taken' => 'Das wurde inzwischen vergeben. Verschieben Sie es, oder nehmen Sie es heraus.',
+    'choice_put' => 'Auf die erste gemeinsame Zeit setzen',
+    'choice_second' => 'Eine zweite Wahl nennen',
+    'choice_third' => 'Eine dritte Wahl nennen',
+    'choice_only' => '{choice}: nur {minutes, plural, one {# Minute} other {# Minuten}}',
+    'choice_minutes' => '{choice}: {minutes, plural, one {# Minute} other {# Minuten}}',
+    'choice_out_of' => '{choice}: herausnehmen',
+    'choice_out' => 'Herausnehmen',
+    'how_long' => 'Wie lange?',
+    'own_besides' => 'Ihre Termine sagen, wann Sie woanders sind. Fügen Sie einen eigenen Kalender hinzu',
+    'own_add' => 'Fügen Sie einen eigenen Kalender hinzu, um zu sehen, wann Sie beide frei sind',
+    'own_reading' => 'Wird gelesen …',
+    'own_read' => 'Lesen',
+    'own_promise' =>
+        'Er wird einmal gelesen und nirgends gespeichert: Nur wann Sie belegt sind, kommt auf diese Seite zurück ' .
+        'und verschwindet mit ihr. Niemand erfährt, was darin steht.',
+    'own_file' => 'Eine Kalenderdatei (.ics)',
+    'own_address' => 'Oder die Adresse eines Kalenders',
+    'own_leave_out' => 'Wieder weglassen',
+    'sent_press_more' => 'Noch ein Klick: Sehen Sie in Ihre E-Mails.',
+    'sent_kept' =>
+        'Ihre Zeiten sind eine halbe Stunde reserviert. Klicken Sie auf den Knopf in der Nachricht an {email}, ' .
+        'dann wird gefragt. Wie es steht, sehen Sie auf <link>einer privaten Seite</link>. Nur Sie sollten ihre ' .
+        'Adresse haben.',
+    'sent_hear' =>
+        'Sie hören durch eine Nachricht an {email}. {kept} Wie es steht, sehen Sie auf <link>einer privaten ' .
+        'Seite</link>. Nur Sie sollten ihre Adresse haben.',
+    'sent_answer' =>
+        'Die Antwort kommt zu Ihren Terminen. {kept} Wie es steht, sehen Sie auf <link>einer privaten ' .
+        'Seite</link>. Nur Sie sollten ihre Adresse haben.',
+    'sent_to_bookings' => 'Zu Ihren Terminen',
+    'where' => 'Wo?',
+    'student' => 'Um wen geht es?',
+    'student_help' => 'Name der Schülerin oder des Schülers.',
+    'details' => 'Einzelheiten',
+    'work' => 'Adresse der Arbeit, um die es geht',
+    'work_help' => 'Zum Beispiel https://docs.example.org/essay',
+    'place' => 'Wo: <bold>{label}</bold> <faint>{directions}</faint>',
+    'goes_to' => 'Das kommt zu <link>Ihren Terminen</link>, für {name}.',
+    'somebody_else' => 'Jemand anderes fragt',
+    'email_help' => 'Für die Antwort und den Kalendereintrag.',
+    'when' => 'Wann sind Sie beide frei?',
+    'when_help' => 'Klicken oder ziehen Sie auf einem grünen Band. Alle Zeiten: {zone}.',
+    'more_days' => '{many, plural, one {# Tag mehr} other {# Tage mehr}}',
+    'with' => 'Mit noch jemandem',
+    'nothing_fits' => 'An diesem Tag passt nichts mehr.',
+    'only_fit' => '{minutes, plural, one {Da passt nur # Minute.} other {Da passen nur # Minuten.}}',
+    'no_other' => 'An diesen Tagen gibt es keine andere gemeinsame Zeit dieser Länge.',
+    'put_on_0' => 'Erste Wahl auf {day} setzen',
+    'put_on_1' => 'Zweite Wahl auf {day} setzen',
+    'put_on_2' => 'Dritte Wahl auf {day} setzen',
+    'choice_step' => '{choice}: {step}',
+    'sent' => '{many, plural, one {{names} wird gefragt.} other {{names} werden gefragt.}}',
+    'press' => '{names} fragen',
+    'press_one_of' => '{names} um eine davon bitten',
+    'with_these' => 'Zusammen: {names}',
+    'none_common' => 'An diesen Tagen gibt es keine gemeinsame freie Zeit.',
+    'none_common_later' => 'An diesen Tagen gibt es keine gemeinsame freie Zeit; sehen Sie spätere an.',
+    'none_common_all' => 'An diesen Tagen gibt es keine gemeinsame freie Zeit für Sie alle.',
+    'none_common_all_later' =>
+        'An diesen Tagen gibt es keine gemeinsame freie Zeit für Sie alle; sehen Sie spätere an.',
+    'band_none' => '{day}: nichts gemeinsam',
+    'band' => '{day}: gemeinsam {spans}',
+    'band_both' => 'beide',
+    'band_you' => 'Sie',
+    'band_all' => 'alle',
+    'band_from' => 'ab {at}',
+    'band_nothing' => 'nichts',
+    'hours' => '{hours, plural, one {# Stunde} other {# Stunden}}',
+];

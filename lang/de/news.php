@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'booked' => [
+        'visitor' =>
+            '{who, select, office {Das Sekretariat hat diese Zeit für Sie gebucht.} host {{name} hat diese Zeit ' .
+            'für Sie gebucht.} colleague {{name} hat diese Zeit für Sie gebucht.} other {Diese Zeit gehört Ihnen.}}',
+        'guest' => '{visitor} hat Sie zu diesem Gespräch hinzugefügt.',
+    ],
+    'please_confirm' => [
+        'visitor' =>
+            'Diese Zeit ist bis {until} für Sie reserviert. Klicken Sie auf den Knopf, dann ist sie gebucht. Wenn ' .
+            'Sie um keine Zeit gebeten haben, tun Sie nichts: Dann ist sie wieder frei.',
+    ],
+    'lapsed' => [
+        'visitor' => 'Diese Zeit war für Sie reserviert. Sie ist wieder frei.',
+    ],
+    'asked' => [
+        'visitor' =>
+            'Sie haben um diese Zeit gebeten. Sie wird für Sie gehalten, bis {host} antwortet, längstens bis ' .
+            '{until}.',
+        'guest' =>
+            '{visitor} hat um diese Zeit gebeten. Sie wird gehalten, bis {host} antwortet, längstens bis {until}.',
+    ],
+    'accepted' => [
+        'visitor' =>
+            '{who, select, you {Diese Zeit gehört Ihnen.} other {{name} hat zugesagt. Diese Zeit gehört Ihnen.}}',
+        'guest' =>
+            '{who, select, visitor {{visitor} hat diese Zeit genommen.} other {{name} hat zugesagt.}} Das Gespräch ' .
+            'findet statt.',
+    ],
+    'maybe' => [
+        'visitor' => '{name} ist noch nicht sicher. Die Zeit wird bis {until} für Sie gehalten.',
+        'guest' => '{name} ist noch nicht sicher. Die Zeit wird bis {until} gehalten.',
+    ],
+    'declined' => [
+        'visitor' => '{host} kann Sie zu dieser Zeit nicht treffen. Vielleicht sind andere Zeiten frei.',
+        'guest' => '{host} kann zu dieser Zeit nicht. Das Gespräch findet nicht statt.',
+    ],
+    'moved' => [
+        'visitor' =>
+            '{held, select, yes {Die Zeit, um die Sie gebeten haben, ist jetzt eine andere. Sie wird für Sie ' .
+            'gehalten, bis {host} antwortet, längstens bis {until}.} other {{who, select, you {Sie haben diesen ' .
+            'Termin verschoben.} office {Das Sekretariat hat diesen Termin verschoben.} host {{name} musste diesen ' .
+            'Termin verschieben.} colleague {{name} musste diesen Termin verschieben.} other {{name} hat diesen ' .
+            'Termin verschoben.}} Das ist die neue Zeit.}}',
+        'guest' =>
+            '{who, select, you {Sie haben diesen Termin verschoben.} office {Das Sekretariat hat diesen Termin ' .
+            'verschoben.} host {{name} musste diesen Termin verschieben.} colleague {{name} musste diesen Termin ' .
+            'verschieben.} other {{name} hat diesen Termin verschoben.}} Das ist die neue Zeit.',
+    ],
+    'cancelled' => [
+        'visitor' =>
+            '{who, select, you {Sie haben diesen Termin abgesagt. Die Zeit ist jetzt frei für andere.} office {Das ' .
+            'Sekretariat hat diesen Termin abgesagt.} host {{name} musste diesen Termin absagen. Das tut uns ' .
+            'leid.} colleague {{name} musste diesen Termin absagen. Das tut uns leid.} other {{name} hat diesen ' .
+            'Termin abgesagt.}}',
+        'guest' =>
+            '{who, select, you {Sie haben diesen Termin abgesagt. Die Zeit ist jetzt frei für andere.} office {Das ' .
+            'Sekretariat hat diesen Termin abgesagt.} host {{name} musste diesen Termin absagen. Das tut uns ' .
+            'leid.} colleague {{name} musste diesen Termin absagen. Das tut uns leid.} other {{name} hat diesen ' .
+            'Termin abgesagt.}}',
+    ],
+    'link_added' => [
+        'visitor' => 'Der Video-Link für dieses Gespräch ist da.',
+        'guest' => 'Der Video-Link für dieses Gespräch ist da.',
+    ],
+    'link_changed' => [
+        'visitor' => 'Der Video-Link dieses Gesprächs ist ein neuer. Der alte geht nicht mehr.',
+        'guest' => 'Der Video-Link dieses Gesprächs ist ein neuer. Der alte geht nicht mehr.',
+    ],
+    'place_changed' => [
+        'visitor' => 'Dieses Gespräch ist jetzt an einem anderen Ort.',
+        'guest' => 'Dieses Gespräch ist jetzt an einem anderen Ort.',
+    ],
+    'reminder' => [
+        'visitor' => 'Dieser Termin ist {when}.',
+        'guest' => 'Dieser Termin ist {when}.',
+    ],
+    'guest_brought' => [
+        'visitor' =>
+            '{who, select, you {Sie haben {guest} zu diesem Gespräch hinzugefügt.} other {{name} hat {guest} zu ' .
+            'diesem Gespräch hinzugefügt.}} Die Person bekommt eine eigene private Seite.',
+        'about' => '{name} hat Sie zu diesem Gespräch hinzugefügt.',
+        'guest' => '{name} hat {guest} zu diesem Gespräch hinzugefügt.',
+    ],
+    'guest_left' => [
+        'visitor' =>
+            '{who, select, you {Sie haben {guest} aus diesem Gespräch entfernt.} other {{guest} kommt nicht mehr ' .
+            'zu diesem Gespräch.}} Das Gespräch selbst bleibt.',
+        'about' =>
+            '{who, select, you {Sie kommen nicht mehr zu diesem Gespräch.} other {{name} hat Sie aus diesem ' .
+            'Gespräch entfernt.}} Das Gespräch selbst bleibt.',
+        'guest' => '{guest} kommt nicht mehr zu diesem Gespräch. Das Gespräch selbst bleibt.',
+    ],
+    'sitting' => [
+        'heading' => '{count} Zeiten gebucht: {school}',
+        'news' => 'Diese {count, number} Zeiten gehören Ihnen.',
+        'press' =>
+            '{may, select, change {{time}, {host}: verschieben oder absagen} cancel {{time}, {host}: absagen} ' .
+            'other {{time}, {host}: ansehen}}',
+        'another' => 'Noch eine Zeit buchen',
+    ],
+    'link' => [
+        'another' => 'Andere Zeit wählen',
+        'confirm' => 'Ja, das ist meine Adresse: buchen',
+        'change' => 'Ihre Termine: ansehen, verschieben oder absagen',
+        'cancel' => 'Ihre Termine: ansehen oder absagen',
+        'look' => 'Ihre Termine',
+    ],
+    'off' => [
+        'declined' => '{host} kann Sie zu dieser Zeit nicht treffen.',
+        'cancelled' =>
+            '{who, select, you {Sie haben diesen Termin abgesagt. Die Zeit ist jetzt frei für andere.} office {Das ' .
+            'Sekretariat hat diesen Termin abgesagt.} host {{name} musste diesen Termin absagen.} colleague ' .
+            '{{name} musste diesen Termin absagen.} other {{name} hat diesen Termin abgesagt.}}',
+        'by' => '{who, select, office {vom Sekretariat} other {von {name}}}',
+    ],
+    'again_heading' => 'Ihre Termine',
+    'again' => 'Hier sind Ihre Termine.',
+    'again_other' => 'Und {number}',
+    'was' => 'Nicht mehr',
+    'that_day' => 'Auch an diesem Tag',
+    'free_now' => 'Gerade frei',
+];
