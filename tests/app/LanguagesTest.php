@@ -84,7 +84,7 @@ final class LanguagesTest extends TestCase
             if ($icu && \MessageFormatter::create($language, $pattern) === null) {
                 $wrong[] = "$key is no ICU message: " . intl_get_error_message();
             }
-            if (str_contains($pattern, "'")) {
+            if (!str_starts_with($key, 'said.pattern_') && str_contains($pattern, "'")) {
                 $wrong[] = "$key has a straight apostrophe, which quotes in ICU";
             }
             if (self::given($pattern) !== self::given($english[$key] ?? '')) {

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'booked' => [
+        'visitor' =>
+            '{who, select, office {La secretaría ha reservado esta hora para usted.} host {{name} ha reservado ' .
+            'esta hora para usted.} colleague {{name} ha reservado esta hora para usted.} other {Esta hora es ' .
+            'suya.}}',
+        'guest' => '{visitor} le ha añadido a esta reunión.',
+    ],
+    'please_confirm' => [
+        'visitor' =>
+            'Esta hora se le guarda hasta {until}. Pulse el botón y queda reservada. Si no ha pedido ninguna hora, ' .
+            'no haga nada: entonces vuelve a quedar libre.',
+    ],
+    'lapsed' => [
+        'visitor' => 'Esta hora se le guardaba. Vuelve a estar libre.',
+    ],
+    'asked' => [
+        'visitor' => 'Ha pedido esta hora. Se le reserva hasta que responda {host}, como máximo hasta {until}.',
+        'guest' => '{visitor} ha pedido esta hora. Se reserva hasta que responda {host}, como máximo hasta {until}.',
+    ],
+    'accepted' => [
+        'visitor' => '{who, select, you {Esta hora es suya.} other {{name} ha dicho que sí. Esta hora es suya.}}',
+        'guest' =>
+            '{who, select, visitor {{visitor} ha tomado esta hora.} other {{name} ha dicho que sí.}} La reunión ' .
+            'tiene lugar.',
+    ],
+    'maybe' => [
+        'visitor' => '{name} aún no lo sabe con seguridad. La hora se le guarda hasta {until}.',
+        'guest' => '{name} aún no lo sabe con seguridad. La hora se guarda hasta {until}.',
+    ],
+    'declined' => [
+        'visitor' => '{host} no puede recibirle a esta hora. Quizá haya otras libres.',
+        'guest' => '{host} no puede a esta hora. La reunión no tiene lugar.',
+    ],
+    'moved' => [
+        'visitor' =>
+            '{held, select, yes {La hora que pidió es ahora otra. Se le reserva hasta que responda {host}, como ' .
+            'máximo hasta {until}.} other {{who, select, you {Usted ha cambiado esta cita.} office {La secretaría ' .
+            'ha cambiado esta cita.} host {{name} ha tenido que cambiar esta cita.} colleague {{name} ha tenido ' .
+            'que cambiar esta cita.} other {{name} ha cambiado esta cita.}} Esta es la nueva hora.}}',
+        'guest' =>
+            '{who, select, you {Usted ha cambiado esta cita.} office {La secretaría ha cambiado esta cita.} host ' .
+            '{{name} ha tenido que cambiar esta cita.} colleague {{name} ha tenido que cambiar esta cita.} other ' .
+            '{{name} ha cambiado esta cita.}} Esta es la nueva hora.',
+    ],
+    'cancelled' => [
+        'visitor' =>
+            '{who, select, you {Usted ha cancelado esta cita. La hora queda libre para otros.} office {La ' .
+            'secretaría ha cancelado esta cita.} host {{name} ha tenido que cancelar esta cita. Lo sentimos.} ' .
+            'colleague {{name} ha tenido que cancelar esta cita. Lo sentimos.} other {{name} ha cancelado esta ' .
+            'cita.}}',
+        'guest' =>
+            '{who, select, you {Usted ha cancelado esta cita. La hora queda libre para otros.} office {La ' .
+            'secretaría ha cancelado esta cita.} host {{name} ha tenido que cancelar esta cita. Lo sentimos.} ' .
+            'colleague {{name} ha tenido que cancelar esta cita. Lo sentimos.} other {{name} ha cancelado esta ' .
+            'cita.}}',
+    ],
+    'link_added' => [
+        'visitor' => 'Ya está el enlace de vídeo de esta reunión.',
+        'guest' => 'Ya está el enlace de vídeo de esta reunión.',
+    ],
+    'link_changed' => [
+        'visitor' => 'El enlace de vídeo de esta reunión es otro. El anterior ya no funciona.',
+        'guest' => 'El enlace de vídeo de esta reunión es otro. El anterior ya no funciona.',
+    ],
+    'place_changed' => [
+        'visitor' => 'Esta reunión es ahora en otro lugar.',
+        'guest' => 'Esta reunión es ahora en otro lugar.',
+    ],
+    'reminder' => [
+        'visitor' => 'Esta cita es {when}.',
+        'guest' => 'Esta cita es {when}.',
+    ],
+    'guest_brought' => [
+        'visitor' =>
+            '{who, select, you {Ha añadido a {guest} a esta reunión.} other {{name} ha añadido a {guest} a esta ' .
+            'reunión.}} Recibe una página privada propia.',
+        'about' => '{name} le ha añadido a esta reunión.',
+        'guest' => '{name} ha añadido a {guest} a esta reunión.',
+    ],
+    'guest_left' => [
+        'visitor' =>
+            '{who, select, you {Ha quitado a {guest} de esta reunión.} other {{guest} ya no viene a esta ' .
+            'reunión.}} La reunión se mantiene.',
+        'about' =>
+            '{who, select, you {Usted ya no viene a esta reunión.} other {{name} le ha quitado de esta reunión.}} ' .
+            'La reunión se mantiene.',
+        'guest' => '{guest} ya no viene a esta reunión. La reunión se mantiene.',
+    ],
+    'sitting' => [
+        'heading' => '{count} horas reservadas: {school}',
+        'news' => 'Estas {count, number} horas son suyas.',
+        'press' =>
+            '{may, select, change {Cambiar o cancelar {time}, {host}} cancel {Cancelar {time}, {host}} other {Ver ' .
+            '{time}, {host}}}',
+        'another' => 'Reservar otra hora',
+    ],
+    'link' => [
+        'another' => 'Elegir otra hora',
+        'confirm' => 'Sí, es mi dirección: reservar',
+        'change' => 'Sus citas: ver, cambiar o cancelar',
+        'cancel' => 'Sus citas: ver o cancelar',
+        'look' => 'Sus citas',
+    ],
+    'off' => [
+        'declined' => '{host} no puede recibirle a esta hora.',
+        'cancelled' =>
+            '{who, select, you {Usted ha cancelado esta cita. La hora queda libre para otros.} office {La ' .
+            'secretaría ha cancelado esta cita.} host {{name} ha tenido que cancelar esta cita.} colleague {{name} ' .
+            'ha tenido que cancelar esta cita.} other {{name} ha cancelado esta cita.}}',
+        'by' => '{who, select, office {por la secretaría} other {por {name}}}',
+    ],
+    'again_heading' => 'Sus citas',
+    'again' => 'Aquí están sus citas.',
+    'again_other' => 'Y {number}',
+    'was' => 'Ya no',
+    'that_day' => 'También ese día',
+    'free_now' => 'Libres en este momento',
+];

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'booked' => [
+        'visitor' =>
+            '{who, select, office {La segreteria ha prenotato questo orario per Lei.} host {{name} ha prenotato ' .
+            'questo orario per Lei.} colleague {{name} ha prenotato questo orario per Lei.} other {Questo orario è ' .
+            'Suo.}}',
+        'guest' => '{visitor} L’ha aggiunta a questo colloquio.',
+    ],
+    'please_confirm' => [
+        'visitor' =>
+            'Questo orario è tenuto per Lei fino a {until}. Prema il pulsante ed è prenotato. Se non ha chiesto un ' .
+            'orario, non faccia nulla: allora è di nuovo libero.',
+    ],
+    'lapsed' => [
+        'visitor' => 'Questo orario era tenuto per Lei. È di nuovo libero.',
+    ],
+    'asked' => [
+        'visitor' => 'Ha chiesto questo orario. È tenuto per Lei finché {host} risponde, al massimo fino a {until}.',
+        'guest' => '{visitor} ha chiesto questo orario. È tenuto finché {host} risponde, al massimo fino a {until}.',
+    ],
+    'accepted' => [
+        'visitor' => '{who, select, you {Questo orario è Suo.} other {{name} ha detto di sì. Questo orario è Suo.}}',
+        'guest' =>
+            '{who, select, visitor {{visitor} ha preso questo orario.} other {{name} ha detto di sì.}} Il ' .
+            'colloquio ha luogo.',
+    ],
+    'maybe' => [
+        'visitor' => '{name} non è ancora sicuro. L’orario è tenuto per Lei fino a {until}.',
+        'guest' => '{name} non è ancora sicuro. L’orario è tenuto fino a {until}.',
+    ],
+    'declined' => [
+        'visitor' => '{host} non può incontrarla a quest’ora. Altri orari sono forse liberi.',
+        'guest' => '{host} non può a quest’ora. Il colloquio non ha luogo.',
+    ],
+    'moved' => [
+        'visitor' =>
+            '{held, select, yes {L’orario che ha chiesto ora è un altro. È tenuto per Lei finché {host} risponde, ' .
+            'al massimo fino a {until}.} other {{who, select, you {Ha spostato questo colloquio.} office {La ' .
+            'segreteria ha spostato questo colloquio.} host {{name} ha dovuto spostare questo colloquio.} ' .
+            'colleague {{name} ha dovuto spostare questo colloquio.} other {{name} ha spostato questo colloquio.}} ' .
+            'Questo è il nuovo orario.}}',
+        'guest' =>
+            '{who, select, you {Ha spostato questo colloquio.} office {La segreteria ha spostato questo ' .
+            'colloquio.} host {{name} ha dovuto spostare questo colloquio.} colleague {{name} ha dovuto spostare ' .
+            'questo colloquio.} other {{name} ha spostato questo colloquio.}} Questo è il nuovo orario.',
+    ],
+    'cancelled' => [
+        'visitor' =>
+            '{who, select, you {Ha disdetto questo colloquio. L’orario ora è libero per altri.} office {La ' .
+            'segreteria ha disdetto questo colloquio.} host {{name} ha dovuto disdire questo colloquio. Ci ' .
+            'dispiace.} colleague {{name} ha dovuto disdire questo colloquio. Ci dispiace.} other {{name} ha ' .
+            'disdetto questo colloquio.}}',
+        'guest' =>
+            '{who, select, you {Ha disdetto questo colloquio. L’orario ora è libero per altri.} office {La ' .
+            'segreteria ha disdetto questo colloquio.} host {{name} ha dovuto disdire questo colloquio. Ci ' .
+            'dispiace.} colleague {{name} ha dovuto disdire questo colloquio. Ci dispiace.} other {{name} ha ' .
+            'disdetto questo colloquio.}}',
+    ],
+    'link_added' => [
+        'visitor' => 'Il link video per questo colloquio c’è.',
+        'guest' => 'Il link video per questo colloquio c’è.',
+    ],
+    'link_changed' => [
+        'visitor' => 'Il link video di questo colloquio è nuovo. Il vecchio non funziona più.',
+        'guest' => 'Il link video di questo colloquio è nuovo. Il vecchio non funziona più.',
+    ],
+    'place_changed' => [
+        'visitor' => 'Questo colloquio ora è in un altro luogo.',
+        'guest' => 'Questo colloquio ora è in un altro luogo.',
+    ],
+    'reminder' => [
+        'visitor' => 'Questo colloquio è {when}.',
+        'guest' => 'Questo colloquio è {when}.',
+    ],
+    'guest_brought' => [
+        'visitor' =>
+            '{who, select, you {Ha aggiunto {guest} a questo colloquio.} other {{name} ha aggiunto {guest} a ' .
+            'questo colloquio.}} Riceve una pagina privata propria.',
+        'about' => '{name} L’ha aggiunta a questo colloquio.',
+        'guest' => '{name} ha aggiunto {guest} a questo colloquio.',
+    ],
+    'guest_left' => [
+        'visitor' =>
+            '{who, select, you {Ha tolto {guest} da questo colloquio.} other {{guest} non viene più a questo ' .
+            'colloquio.}} Il colloquio resta.',
+        'about' =>
+            '{who, select, you {Lei non viene più a questo colloquio.} other {{name} L’ha tolta da questo ' .
+            'colloquio.}} Il colloquio resta.',
+        'guest' => '{guest} non viene più a questo colloquio. Il colloquio resta.',
+    ],
+    'sitting' => [
+        'heading' => '{count} orari prenotati: {school}',
+        'news' => 'Questi {count, number} orari sono Suoi.',
+        'press' =>
+            '{may, select, change {Spostare o disdire {time}, {host}} cancel {Disdire {time}, {host}} other ' .
+            '{Vedere {time}, {host}}}',
+        'another' => 'Prenotare un altro orario',
+    ],
+    'link' => [
+        'another' => 'Scegliere un altro orario',
+        'confirm' => 'Sì, è il mio indirizzo: prenotare',
+        'change' => 'I Suoi colloqui: vedere, spostare o disdire',
+        'cancel' => 'I Suoi colloqui: vedere o disdire',
+        'look' => 'I Suoi colloqui',
+    ],
+    'off' => [
+        'declined' => '{host} non può incontrarla a quest’ora.',
+        'cancelled' =>
+            '{who, select, you {Ha disdetto questo colloquio. L’orario ora è libero per altri.} office {La ' .
+            'segreteria ha disdetto questo colloquio.} host {{name} ha dovuto disdire questo colloquio.} colleague ' .
+            '{{name} ha dovuto disdire questo colloquio.} other {{name} ha disdetto questo colloquio.}}',
+        'by' => '{who, select, office {dalla segreteria} other {da {name}}}',
+    ],
+    'again_heading' => 'I Suoi colloqui',
+    'again' => 'Ecco i Suoi colloqui.',
+    'again_other' => 'E {number}',
+    'was' => 'Non più',
+    'that_day' => 'Anche quel giorno',
+    'free_now' => 'Liberi in questo momento',
+];
