@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'slot' => '{date}, {from}–{until} ({zone})',
+    'zone' => 'час: {city}',
+    'fact' => '{name}: {value}',
+    'answer' => '{name} {value}',
+    'and' => '{others} і {last}',
+    'or' => '{others} або {last}',
+    'days' => '{count, plural, one {# день} few {# дні} many {# днів} other {# дня}}',
+    'hours' => '{count, plural, one {# година} few {# години} many {# годин} other {# години}}',
+    'minutes' => '{count, plural, one {# хвилина} few {# хвилини} many {# хвилин} other {# хвилини}}',
+    'fact_what' => 'Що',
+    'fact_when' => 'Коли',
+    'fact_where' => 'Де',
+    'fact_video' => 'Посилання на відео',
+    'fact_way' => 'Як дістатися',
+    'fact_with' => 'З ким',
+    'fact_also' => 'Також будуть',
+    'fact_about' => 'Стосується',
+    'fact_phone' => 'Телефон',
+    'fact_email' => 'Ел. пошта',
+    'not_heard' =>
+        'Від {at} зі школи немає новин. Те, що тут видно, – з того моменту; сторінка пробує далі й оновиться сама.',
+    'pattern_date' => 'EEEE, d MMMM y \'р\'.',
+    'pattern_plain' => 'd MMMM y \'р\'.',
+    'pattern_short' => 'EEE, d MMM',
+    'pattern_day' => 'EEEE, d MMMM',
+    'pattern_month' => 'LLLL y',
+    'moment' => '{date}, {time}',
+    'between' => '{from}–{until}',
+    'shortly' => '{date}, {from}–{until}',
+];
