@@ -40,7 +40,13 @@ final class BringGuest
             $guest = Guest::query()->create([
                 'booking_id' => $booking->id,
                 'may_change' => $wish->mayChange,
-                'pass_id' => Pass::query()->create(['name' => $wish->name, 'email' => $wish->email, 'phone' => ''])->id,
+                // Until they choose their own: as whoever asks them to come reads.
+                'pass_id' => Pass::query()->create([
+                    'name' => $wish->name,
+                    'email' => $wish->email,
+                    'phone' => '',
+                    'language' => $booking->pass->language,
+                ])->id,
             ]);
             $change = Undoable::made(LastChange::about($booking->id), 'guest brought', $now, ['guest' => $guest->id]);
             $booking->update(['sequence' => $booking->sequence + 1]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Languages;
 use App\Models\Pass;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
@@ -106,7 +107,7 @@ final class Guardian extends Row
     {
         return Pass::query()->firstOrCreate(
             ['guardian_id' => $this->id],
-            $this->onPass() + ['confirmed_at' => CarbonImmutable::now()],
+            $this->onPass() + ['confirmed_at' => CarbonImmutable::now(), 'language' => Languages::spoken($this->language)],
         );
     }
 

@@ -30,6 +30,12 @@ final class Languages
         return is_string($language) && in_array($language, self::all(), true) ? $language : null;
     }
 
+    /** That of somebody who speaks it, wherever: pt for pt-BR. */
+    public static function spoken(string $tag): ?string
+    {
+        return $tag === '' ? null : self::known(\Locale::getPrimaryLanguage($tag));
+    }
+
     /** What it is called in itself: Deutsch, français. CLDR, by ICU. */
     public static function name(string $language): string
     {

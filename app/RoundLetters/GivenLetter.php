@@ -54,7 +54,7 @@ final class GivenLetter extends Message
         }
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             word: $this->asked ? Words::say('allotting.given_asked') : '',
             facts: $facts,
             news: Words::say('allotting.given_news', ['count' => $meetings->count(), 'left' => count($this->left)]),

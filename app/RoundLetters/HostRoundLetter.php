@@ -23,7 +23,7 @@ final class HostRoundLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->sheet->host->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->sheet->host->name]),
             word: '',
             facts: [],
             news: Words::say('allotting.host_news', [

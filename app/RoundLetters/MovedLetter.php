@@ -39,7 +39,7 @@ final class MovedLetter extends Message
         $meetings = Meetings::still($this->bookings);
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             word: $this->text,
             facts: Meetings::facts($meetings),
             news: Words::say('replanning.moved_news', ['count' => $meetings->count()]),

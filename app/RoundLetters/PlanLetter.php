@@ -49,7 +49,7 @@ final class PlanLetter extends Message
         return new Letter(
             greeting: $kept
                 ? Letter::greeting($this->pass)
-                : Words::say('accounts.dear', ['name' => $this->pass->name]),
+                : Words::say('booking.dear', ['name' => $this->pass->name]),
             word: '',
             facts: $facts,
             news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', [

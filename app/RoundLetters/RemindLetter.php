@@ -55,7 +55,7 @@ final class RemindLetter extends Message
         ]);
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: $news,
             word: $this->text,
             facts: [$this->round->title => implode(' ', array_map(Sentence::of(...), $this->round->coreBlocks()))],

@@ -45,7 +45,7 @@ final class AfterwardsLetter extends Message implements HostHears
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->booking->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->booking->pass->name]),
             news: $this->text,
             word: '',
             facts: [],

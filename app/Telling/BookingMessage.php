@@ -10,6 +10,7 @@ use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\Spell;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
 use App\Models\Party;
@@ -69,13 +70,15 @@ final class BookingMessage extends Message implements HostHears
     {
         $sheet = $this->then()->sheet;
         $zone = $sheet->host->school->timeZone();
-        $when =
-            Spell::shortDate($zone->dateAt($this->booking->span()->start)) .
-            ' ' .
-            Spell::time($this->booking->span()->start, $zone);
-        $with = $this->reader->isHost() ? $this->booking->pass->name : $this->booking->host->name;
+        $start = $this->booking->span()->start;
 
-        return ucfirst($this->occasion->value) . ": $when with $with – $sheet->title";
+        return Words::say('news.subject', [
+            'what' => str_replace(' ', '_', $this->occasion->value),
+            'date' => Spell::shortDate($zone->dateAt($start)),
+            'time' => Spell::time($start, $zone),
+            'with' => $this->reader->isHost() ? $this->booking->pass->name : $this->booking->host->name,
+            'title' => $sheet->title,
+        ]);
     }
 
     /** @return list<Address> */

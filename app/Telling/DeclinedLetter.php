@@ -43,7 +43,7 @@ final class DeclinedLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('answers.declined_news', ['host' => $this->booking->host->name]),
             word: '',
             facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),

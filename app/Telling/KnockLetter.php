@@ -103,7 +103,7 @@ final class KnockLetter extends Message
 
         return new Letter(
             greeting: $host
-                ? Words::say('accounts.dear', ['name' => $this->reader->name()])
+                ? Words::say('booking.dear', ['name' => $this->reader->name()])
                 : Letter::greeting($knock->pass),
             news: Words::say("knocks.letter_{$this->key()}", [
                 'who' => $knock->pass->name,

@@ -42,7 +42,7 @@ final class LateLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('day.late_news', $this->values()),
             word: '',
             facts: MeetingFacts::of($this->booking, Reader::pass($this->pass), Clock::now()),

@@ -70,7 +70,7 @@ final class OfferLetter extends Message implements HostHears
         $zone = $this->booking->sheet->host->school->timeZone();
 
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('day.offer_news', [
                 'host' => $this->booking->host->name,
                 'time' => Spell::moment($this->starts, $zone),

@@ -28,7 +28,7 @@ final class PassMoved extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('booking.pass_renewed', ['why' => $this->why]),
             word: '',
             facts: [],

@@ -35,7 +35,10 @@ final class PlaceInLine extends Message
             greeting: Words::say('booking.good_day'),
             news: Words::say('booking.line_news'),
             word: '',
-            facts: ['What' => $sheet->title, 'With' => $sheet->host->name . ' (' . $sheet->host->subject . ')'],
+            facts: [
+                Words::say('said.fact_what') => $sheet->title,
+                Words::say('said.fact_with') => $sheet->host->name . ' (' . $sheet->host->subject . ')',
+            ],
             linkText: Words::say('booking.line_press'),
             link: $this->waiting->link(),
             school: $sheet->host->school->name,

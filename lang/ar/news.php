@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {محجوز} please_confirm {يرجى التأكيد} lapsed {انتهى} asked {مطلوب} accepted {تمت ' .
+        'الموافقة} maybe {ربما} declined {مرفوض} moved {نُقل} moved_away {نُقل إلى غيره} cancelled {أُلغي} ' .
+        'link_added {الرابط موجود} link_changed {رابط جديد} place_changed {مكان آخر} answers_changed {أجوبة ' .
+        'معدّلة} reminder {تذكير} guest_brought {أُضيف ضيف} guest_left {لن يحضر الضيف} other {}}: {date} {time} مع ' .
+        '{with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {حجز لكم مكتب المدرسة هذا الموعد.} host {حجز لكم {name} هذا الموعد.} colleague ' .

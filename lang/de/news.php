@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Gebucht} please_confirm {Bitte bestätigen} lapsed {Abgelaufen} asked {Angefragt} ' .
+        'accepted {Zugesagt} maybe {Vielleicht} declined {Abgelehnt} moved {Verschoben} moved_away {Verlegt} ' .
+        'cancelled {Abgesagt} link_added {Link da} link_changed {Neuer Link} place_changed {Anderer Ort} ' .
+        'answers_changed {Antworten geändert} reminder {Erinnerung} guest_brought {Gast dabei} guest_left {Gast ' .
+        'abgemeldet} other {}}: {date} {time} mit {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {Das Sekretariat hat diese Zeit für Sie gebucht.} host {{name} hat diese Zeit ' .

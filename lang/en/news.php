@@ -5,6 +5,13 @@ declare(strict_types=1);
 // What a letter about a meeting says first, in ICU MessageFormat: by what happened and who reads it. Of {who} pressed it is
 // you (who reads), the visitor, a guest, the host, a colleague or the office; {name} is theirs.
 return [
+    // What it is called in a mailbox.
+    'subject' =>
+        '{what, select, booked {Booked} please_confirm {Please confirm} lapsed {Lapsed} asked {Asked} ' .
+        'accepted {Accepted} maybe {Maybe} declined {Declined} moved {Moved} moved_away {Moved away} ' .
+        'cancelled {Cancelled} link_added {Link added} link_changed {Link changed} place_changed {Place changed} ' .
+        'answers_changed {Answers changed} reminder {Reminder} guest_brought {Guest brought} guest_left {Guest left} ' .
+        'other {}}: {date} {time} with {with} – {title}',
     'booked' => [
         'host' =>
             '{who, select, you {You booked this for {visitor}.} office {The office booked a time with you for {visitor}.} visitor {{visitor} booked a time with you.} other {{name} booked a time with you for {visitor}.}}',

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Reservada} please_confirm {Confirme, por favor} lapsed {Caducada} asked {Pedida} ' .
+        'accepted {Aceptada} maybe {Quizá} declined {Rechazada} moved {Cambiada} moved_away {Pasada a otro} ' .
+        'cancelled {Cancelada} link_added {Enlace añadido} link_changed {Enlace nuevo} place_changed {Otro lugar} ' .
+        'answers_changed {Respuestas cambiadas} reminder {Recordatorio} guest_brought {Invitado añadido} ' .
+        'guest_left {Invitado retirado} other {}}: {date} {time} con {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {La secretaría ha reservado esta hora para usted.} host {{name} ha reservado ' .

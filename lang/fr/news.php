@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Réservé} please_confirm {À confirmer} lapsed {Expiré} asked {Demandé} accepted ' .
+        '{Accepté} maybe {Peut-être} declined {Refusé} moved {Déplacé} moved_away {Déplacé ailleurs} cancelled ' .
+        '{Annulé} link_added {Lien ajouté} link_changed {Lien changé} place_changed {Lieu changé} answers_changed ' .
+        '{Réponses changées} reminder {Rappel} guest_brought {Invité ajouté} guest_left {Invité retiré} other ' .
+        '{}} : {date} {time} avec {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {Le secrétariat a réservé ce créneau pour vous.} host {{name} a réservé ce ' .

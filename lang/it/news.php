@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Prenotato} please_confirm {Da confermare} lapsed {Scaduto} asked {Richiesto} ' .
+        'accepted {Accettato} maybe {Forse} declined {Rifiutato} moved {Spostato} moved_away {Passato ad altri} ' .
+        'cancelled {Disdetto} link_added {Link disponibile} link_changed {Nuovo link} place_changed {Altro luogo} ' .
+        'answers_changed {Risposte cambiate} reminder {Promemoria} guest_brought {Ospite aggiunto} guest_left ' .
+        '{Ospite rimosso} other {}}: {date} {time} con {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {La segreteria ha prenotato questo orario per Lei.} host {{name} ha prenotato ' .

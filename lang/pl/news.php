@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Zarezerwowano} please_confirm {Proszę potwierdzić} lapsed {Wygasło} asked {Prośba} ' .
+        'accepted {Przyjęto} maybe {Może} declined {Odrzucono} moved {Przeniesiono} moved_away {Przekazano} ' .
+        'cancelled {Odwołano} link_added {Jest link} link_changed {Nowy link} place_changed {Inne miejsce} ' .
+        'answers_changed {Zmienione odpowiedzi} reminder {Przypomnienie} guest_brought {Dodano gościa} guest_left ' .
+        '{Gość nie przyjdzie} other {}}: {date} {time}, {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {Sekretariat zarezerwował ten termin dla Państwa.} host {Termin dla Państwa ' .

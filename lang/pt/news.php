@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Marcada} please_confirm {Confirme, por favor} lapsed {Expirada} asked {Pedida} ' .
+        'accepted {Aceite} maybe {Talvez} declined {Recusada} moved {Mudada} moved_away {Passada a outro} ' .
+        'cancelled {Desmarcada} link_added {Ligação disponível} link_changed {Nova ligação} place_changed {Outro ' .
+        'lugar} answers_changed {Respostas mudadas} reminder {Lembrete} guest_brought {Convidado acrescentado} ' .
+        'guest_left {Convidado retirado} other {}}: {date} {time} com {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {A secretaria marcou esta hora para si.} host {{name} marcou esta hora para si.} ' .

@@ -3,6 +3,12 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {Записано} please_confirm {Підтвердьте, будь ласка} lapsed {Минуло} asked ' .
+        '{Прохання} accepted {Погоджено} maybe {Можливо} declined {Відхилено} moved {Перенесено} moved_away ' .
+        '{Передано} cancelled {Скасовано} link_added {Є посилання} link_changed {Нове посилання} place_changed ' .
+        '{Інше місце} answers_changed {Змінені відповіді} reminder {Нагадування} guest_brought {Додано гостя} ' .
+        'guest_left {Гість не прийде} other {}}: {date} {time}, {with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {Канцелярія школи записала вас на цей час.} host {На цей час вас записує ' .

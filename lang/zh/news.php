@@ -3,6 +3,11 @@
 declare(strict_types=1);
 
 return [
+    'subject' =>
+        '{what, select, booked {已预约} please_confirm {请确认} lapsed {已过期} asked {已申请} accepted {已同意} ' .
+        'maybe {待定} declined {已拒绝} moved {已改期} moved_away {已转给他人} cancelled {已取消} link_added ' .
+        '{已有链接} link_changed {新链接} place_changed {地点更改} answers_changed {回答已更改} reminder {提醒} ' .
+        'guest_brought {已加入陪同者} guest_left {陪同者不来} other {}}：{date} {time}，{with} – {title}',
     'booked' => [
         'visitor' =>
             '{who, select, office {学校办公室为您预约了这个时间。} host {{name}为您预约了这个时间。} colleague ' .

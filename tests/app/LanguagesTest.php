@@ -21,7 +21,7 @@ final class LanguagesTest extends TestCase
         'allotting.wishes_*', 'answers.declined_*', 'away.*', 'board.*', 'booking.*', 'calendars.*', 'day.after_link',
         'day.ahead_*', 'day.here_*', 'day.kiosk_*', 'day.late_*', 'day.no_word', 'day.offer_*', 'day.plain_*', 'day.see_the_way',
         'day.the_way', 'day.wait_*', 'errors.*', 'fields.*', 'keeping.*', 'knocks.*', 'news.*', 'office.frame_about', 'office.free_times', 'office.see_all_times', 'pages.*', 'pass.*', 'plain.*',
-        'planning.*', 'rounds.back_*', 'rounds.between_*', 'rounds.child_has_it', 'rounds.cohort_opens', 'rounds.day_said',
+        'planning.*', 'replanning.moved_*', 'rounds.back_*', 'rounds.between_*', 'rounds.child_has_it', 'rounds.cohort_opens', 'rounds.day_said',
         'rounds.elsewhere', 'rounds.gone', 'rounds.have_it', 'rounds.invite_heading', 'rounds.kept_*', 'rounds.left_*',
         'rounds.no_interpreter', 'rounds.no_longer', 'rounds.no_scripts', 'rounds.no_such_hours', 'rounds.not_in_it',
         'rounds.not_moved', 'rounds.not_open', 'rounds.not_proven*', 'rounds.not_theirs', 'rounds.not_to_move',

@@ -31,6 +31,8 @@ final class PseudoTest extends TestCase
         'Test Point School',
         'Recess',
         'WH',
+        // Languages, each called as in itself.
+        'English', 'Français', 'Español', 'Português', 'Italiano', 'Deutsch', 'Polski', 'Українська', 'العربية', '中文',
     ];
 
     /** Days and months, which ICU has in all languages but this one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Directory\Guardian;
 use App\Framework\Notices;
 use App\Framework\Reading;
 use App\Framework\Said;
@@ -11,6 +12,7 @@ use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\School;
 use App\Models\StaffMember;
 use App\Timetables\Sentence;
 use Carbon\CarbonImmutable;
@@ -22,6 +24,7 @@ use Random\Randomizer;
 use Recess\Quick\Context;
 use Recess\Quick\QuickLine;
 use Recess\Quick\QuickPrint;
+use Recess\Rules\Stated;
 use Recess\Time\LocalDate;
 use Recess\Time\TimeNotValid;
 use Recess\Time\Weekday;
@@ -171,5 +174,102 @@ final class ReadingTest extends TestCase
             }
         }
         self::assertGreaterThan(40, $seen);
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, string}> what the web server says, the school’s, read */
+    public static function languages(): iterable
+    {
+        yield 'nothing is known: the school’s' => [[], 'en', 'en'];
+        yield 'another school’s' => [[], 'pl', 'pl'];
+        yield 'the browser asks' => [['RECESS_LANGUAGE' => 'uk'], 'en', 'uk'];
+        yield 'the browser asks for the school’s other' => [['RECESS_LANGUAGE' => 'en'], 'it', 'en'];
+        yield 'chosen, whatever the browser asks' => [['RECESS_LANGUAGE' => 'uk', 'RECESS_CHOSEN' => 'ar'], 'en', 'ar'];
+        yield 'none of ours' => [['RECESS_LANGUAGE' => 'xx', 'RECESS_CHOSEN' => '../en'], 'en', 'en'];
+    }
+
+    /** @param  array<string, string>  $asked */
+    #[DataProvider('languages')]
+    public function test_a_visitor_reads_in_the_language_that_they_chose_else_their_browsers_else_the_schools(
+        array $asked,
+        string $school,
+        string $read,
+    ): void {
+        app()->setLocale($school);
+        config(['app.locale' => $school]);
+        $sheet = $this->sheet();
+        $this->withServerVariables($asked);
+        $root = sprintf('<html lang="%s" dir="%s"', $read, $read === 'ar' ? 'rtl' : 'ltr');
+        $said = require lang_path("$read/visit.php");
+        foreach (["/s/$sheet->slug" => $said['pick_a_time'], '/nothing' => ''] as $path => $sentence) {
+            $this->get($path)->assertSee($root, false)->assertSee($sentence, false);
+        }
+        // Whoever works here reads English so far.
+        $this->actingAs($sheet->host)->get('/staff')->assertSee('<html lang="en" dir="ltr"', false);
+    }
+
+    public function test_a_public_page_says_where_it_stands_in_each_language_and_a_private_one_tells_nobody(): void
+    {
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $school = (string) config('app.url');
+        foreach (['en', 'ar', 'zh'] as $language) {
+            $this->get("/s/$sheet->slug")
+                ->assertSee("hreflang=\"$language\" href=\"$school/$language/s/$sheet->slug\"", false)
+                ->assertSee("<a href=\"/$language/s/$sheet->slug\" lang=\"$language\"", false);
+        }
+        $page = $this->get('/p/' . Pass::query()->sole()->token());
+        $page->assertSee('<a href="/fr/p/', false)->assertDontSee('rel="alternate"', false);
+        $this->get("/s/$sheet->slug/frame")->assertDontSee('<nav class="languages', false);
+        $this->get("/s/$sheet->slug?pass=" . Pass::query()->sole()->token())->assertDontSee('rel="alternate"', false);
+    }
+
+    public function test_a_pass_remembers_the_language_and_what_is_sent_is_in_it(): void
+    {
+        $sheet = $this->sheet(rules: Stated::of(['guests' => 1]));
+        $this->withServerVariables(['RECESS_LANGUAGE' => 'fr']);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $pass = Pass::query()->sole();
+        self::assertSame('fr', $pass->language);
+        $this->delivered();
+        $mails = static fn(): array => DB::table('mailroom_messages')->pluck('subject', 'recipient')->all();
+        self::assertStringStartsWith('Réservé : jeu. 3 déc. 16:15 avec', (string) $mails()['ama@mail.example']);
+        self::assertStringStartsWith('Booked: Thu 3 Dec', (string) $mails()[$sheet->host->email]);
+
+        // On another device: the pass knows, and the browser goes on in it.
+        $this->withServerVariables(['RECESS_LANGUAGE' => 'en']);
+        $this->get('/p/' . $pass->token())
+            ->assertSee('<html lang="fr"', false)
+            ->assertPlainCookie(Reading::LANGUAGE_COOKIE, 'fr');
+        // Refused in it, too.
+        $booking = Booking::query()->sole();
+        $this->ask('post', "/api/p/{$pass->token()}/bookings/$booking->id/guests", ['name' => '', 'email' => 'bo'])
+            ->assertJsonPath('errors.name.0', 'Veuillez remplir ce champ.');
+        // Whom they bring reads as they do, until they choose by the address of their own page.
+        $this->ask('post', "/api/p/{$pass->token()}/bookings/$booking->id/guests", [
+            'name' => 'Bo Otoo',
+            'email' => 'bo@mail.example',
+        ])->assertOk();
+        $guest = Pass::query()->where('name', 'Bo Otoo')->sole();
+        self::assertSame('fr', $guest->language);
+        $this->withServerVariables(['RECESS_FOLDER' => 'pl', 'RECESS_CHOSEN' => 'pl']);
+        $this->get('/p/' . $guest->token())->assertSee('<html lang="pl"', false);
+        self::assertSame(['fr', 'pl'], [$pass->refresh()->language, $guest->refresh()->language]);
+        $this->withServerVariables(['RECESS_LANGUAGE' => 'en']);
+        $this->ask('post', "/api/p/{$guest->token()}/bookings/$booking->id/leave")->assertOk();
+        $this->delivered();
+        $told = DB::table('mailroom_messages')->where('recipient', 'ama@mail.example')->pluck('raw')->implode("\n");
+        self::assertStringContainsString('Bo Otoo ne vient plus à ce rendez-vous.', quoted_printable_decode($told));
+    }
+
+    public function test_whom_the_school_knows_is_written_to_in_the_language_that_it_knows_of_them(): void
+    {
+        $guardian = static fn(string $language): ?string => Guardian::query()
+            ->create(['name' => "One of $language", 'school_id' => School::query()->firstOrFail()->id, 'language' => $language])
+            ->pass()->language;
+        $this->host();
+        self::assertSame(
+            ['uk', 'pt', null, null],
+            [$guardian('uk'), $guardian('pt-BR'), $guardian('so'), $guardian('')],
+        );
     }
 }
