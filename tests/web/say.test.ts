@@ -2,9 +2,9 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { parse } from 'svelte/compiler';
 import { expect, test } from 'vitest';
-import { keysIn, plurals } from '../../ops/page-words.mjs';
+import { keysIn, LANGUAGES, plurals } from '../../ops/page-words.mjs';
 import { learn, pieces, say } from '../../web/lib/say';
-import { all } from './words';
+import { all, allOf } from './words';
 
 const PHP = process.env.PHP ?? 'php8.2';
 
@@ -12,12 +12,14 @@ const PHP = process.env.PHP ?? 'php8.2';
 const ICU = `
 $said = [];
 foreach (json_decode(stream_get_contents(STDIN), true) as [$pattern, $values]) {
-    $said[] = MessageFormatter::formatMessage('en', $pattern, $values);
+    $said[] = MessageFormatter::formatMessage("$argv[1]@numbers=latn", $pattern, $values);
 }
 echo json_encode($said);
 `;
-const icu = (asked: [string, Record<string, string | number>][]) =>
-    JSON.parse(execFileSync(PHP, ['-r', ICU], { encoding: 'utf8', input: JSON.stringify(asked) })) as string[];
+const icu = (language: string, asked: [string, Record<string, string | number>][]) =>
+    JSON.parse(
+        execFileSync(PHP, ['-r', ICU, language], { encoding: 'utf8', input: JSON.stringify(asked), maxBuffer: 1e8 }),
+    ) as string[];
 
 const files = readdirSync('web', { recursive: true, encoding: 'utf8' }).filter((path) => /\.(svelte|ts)$/.test(path));
 const sources = files.map((path) => readFileSync(`web/${path}`, 'utf8'));
@@ -30,7 +32,7 @@ const said = asked.flatMap((key) =>
 const argumentsOf = (pattern: string): { name: string; kind: string; index: number }[] =>
     [
         ...pattern.matchAll(
-            /\{(?<typed>\w+), (?<kind>plural|select|number)|(?<!(?:one|few|many|other|yes|no) )\{(?<plain>\w+)\}/g,
+            /\{(?<typed>\w+), (?<kind>plural|select|number)|(?<!(?:zero|one|two|few|many|other|yes|no) )\{(?<plain>\w+)\}/g,
         ),
     ].map(({ index, groups }) => ({
         name: groups?.typed ?? groups?.plain ?? '',
@@ -54,12 +56,19 @@ function ways(pattern: string): Record<string, string | number>[] {
     return filled;
 }
 
-test('what pages say is what ICU makes of the same sentence', () => {
-    expect(said.filter((key) => !(key in all))).toEqual([]);
-    const tries = said.flatMap((key) => ways(all[key] ?? '').map((values): [string, typeof values] => [key, values]));
+test.each(LANGUAGES)('what pages say in “%s” is what ICU makes of the same sentence', (language) => {
+    const its = allOf(language);
+    learn({ ...its, plurals: plurals(language) });
+    expect(said.filter((key) => !(key in its))).toEqual([]);
+    const tries = said.flatMap((key) => ways(its[key] ?? '').map((values): [string, typeof values] => [key, values]));
     expect(tries.length).toBeGreaterThan(said.length);
-    expect(tries.map(([key, values]) => say(key, values))).toEqual(
-        icu(tries.map(([key, values]) => [all[key] ?? '', values])),
+    const ours = tries.map(([key, values]) => say(key, values));
+    learn({ ...all, plurals: plurals('en') });
+    expect(ours).toEqual(
+        icu(
+            language,
+            tries.map(([key, values]) => [its[key] ?? '', values]),
+        ),
     );
 });
 

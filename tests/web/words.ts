@@ -10,13 +10,16 @@ $flat = function (array $some, string $before) use (&$flat, &$all): void {
         is_array($one) ? $flat($one, "$before$key.") : $all["$before$key"] = $one;
     }
 };
-foreach (glob('lang/en/*.php') as $file) {
+// What a language does not have yet is said in English.
+foreach ([...glob('lang/en/*.php'), ...glob("lang/$argv[1]/*.php")] as $file) {
     $flat(require $file, basename($file, '.php') . '.');
 }
 echo json_encode($all);
 `;
-export const all = JSON.parse(execFileSync(process.env.PHP ?? 'php8.2', ['-r', READ], { encoding: 'utf8' })) as Record<
-    string,
-    string
->;
+export const allOf = (language: string) =>
+    JSON.parse(execFileSync(process.env.PHP ?? 'php8.2', ['-r', READ, language], { encoding: 'utf8' })) as Record<
+        string,
+        string
+    >;
+export const all = allOf('en');
 learn({ ...all, plurals: plurals('en') });
