@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Answers;
 
+use App\Framework\RawMail;
 use IMAP\Connection;
 
 /**
@@ -52,7 +53,7 @@ final readonly class ImapMailbox implements Mailbox
                         ? MailIn::large(
                             $at,
                             (string) ($one->from ?? ''),
-                            mb_scrub(mb_decode_mimeheader((string) ($one->subject ?? ''))),
+                            RawMail::decoded((string) ($one->subject ?? '')),
                         )
                         : MailIn::read($at, (string) imap_fetchbody($box, (int) $one->uid, '', FT_UID | FT_PEEK));
                 }

@@ -57,7 +57,13 @@ final readonly class RawMail
     /** One header as people read it; empty where there is none. */
     public function header(string $name): string
     {
-        return mb_decode_mimeheader($this->headers($name)[0] ?? '');
+        return self::decoded($this->headers($name)[0] ?? '');
+    }
+
+    /** Encoded words as text (RFC 2047, 4.2: an underscore is a space). */
+    public static function decoded(string $header): string
+    {
+        return mb_scrub((string) iconv_mime_decode($header, ICONV_MIME_DECODE_CONTINUE_ON_ERROR, 'UTF-8'));
     }
 
     /** @param  resource  $part */

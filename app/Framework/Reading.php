@@ -125,12 +125,9 @@ final readonly class Reading
         $hour = intdiv($time->minute, 60) % 24;
 
         return $this->clock === 12
-            ? sprintf(
-                "%d:%02d\u{A0}%s",
-                $hour % 12 === 0 ? 12 : $hour % 12,
-                $time->minute % 60,
-                $hour < 12 ? 'am' : 'pm',
-            )
+            ? Words::say($hour < 12 ? 'said.am' : 'said.pm', [
+                'time' => sprintf('%d:%02d', $hour % 12 === 0 ? 12 : $hour % 12, $time->minute % 60),
+            ])
             : (string) $time;
     }
 }

@@ -8,6 +8,8 @@ return [
     'about' => 'ما الموضوع؟',
     'your_choices' => 'اختياراتكم',
     'know' => 'ما يحسن معرفته',
+    'earlier_days' => 'أيام أسبق',
+    'later_days' => 'أيام لاحقة',
     'first_choice' => 'الاختيار الأول',
     'second_choice' => 'الاختيار الثاني',
     'third_choice' => 'الاختيار الثالث',

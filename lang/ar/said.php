@@ -32,6 +32,8 @@ return [
     'pattern_short' => 'EEE d MMM',
     'pattern_day' => 'EEEE d MMMM',
     'pattern_month' => 'LLLL y',
+    'am' => '{time} ص',
+    'pm' => '{time} م',
     'moment' => '{date}، {time}',
     'between' => '{from} – {until}',
     'shortly' => '{date}، {from} – {until}',

@@ -8,6 +8,8 @@ return [
     'about' => 'Worum geht es?',
     'your_choices' => 'Ihre Wahl',
     'know' => 'Was man wissen sollte',
+    'earlier_days' => 'Frühere Tage',
+    'later_days' => 'Spätere Tage',
     'first_choice' => 'Erste Wahl',
     'second_choice' => 'Zweite Wahl',
     'third_choice' => 'Dritte Wahl',

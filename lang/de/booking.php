@@ -37,7 +37,10 @@ return [
     'only_families' =>
         'Diese Zeiten sind für Familien, die {school} kennt. Öffnen Sie sie mit dem Link in Ihrer Nachricht, von ' .
         'Ihren Terminen aus oder mit dem Code von Ihrer Karte.',
+    'only_staff' => 'Diese Seite ist für das Kollegium: {school}.',
+    'only_anyone' => 'Diese Seite kann jeder öffnen.',
     'sheet_with' => 'bei {host}',
+    'staff_come_in' => 'Anmelden und die Zeiten sehen',
     'card_title' => 'Sie haben eine Karte mit einem Code',
     'card_code' => 'Der Code auf Ihrer Karte',
     'card_open' => 'Öffnen',

@@ -33,6 +33,9 @@ return [
     'offer_link' => 'Diese Zeit nehmen, oder ablehnen',
     'offer_text' => '{host} bietet Ihnen {time} an. Öffnen Sie Ihre Termine, um die Zeit zu nehmen: {link}',
     'kiosk_title' => 'Angekommen: {school}',
+    'kiosk_too_often' =>
+        'Das waren viele Versuche an diesem Tablet. Fragen Sie im Sekretariat, oder versuchen Sie es in zehn ' .
+        'Minuten wieder.',
     'kiosk_no_code' =>
         'Zu diesem Code gibt es heute nichts. Sehen Sie nach, ob er vollständig ist, oder suchen Sie sich mit Name ' .
         'und Uhrzeit.',

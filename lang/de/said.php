@@ -30,6 +30,8 @@ return [
     'pattern_short' => 'EE, d. MMM',
     'pattern_day' => 'EEEE, d. MMMM',
     'pattern_month' => 'LLLL y',
+    'am' => '{time} am',
+    'pm' => '{time} pm',
     'moment' => '{date}, {time}',
     'between' => '{from} bis {until}',
     'shortly' => '{date}, {from} bis {until}',

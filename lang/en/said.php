@@ -35,6 +35,9 @@ return [
     'pattern_short' => 'EEE d MMM',
     'pattern_day' => 'EEEE d MMMM',
     'pattern_month' => 'LLLL y',
+    // A time on a clock of twelve hours. A space does not break there.
+    'am' => '{time} am',
+    'pm' => '{time} pm',
     'moment' => '{date}, {time}',
     'between' => '{from} to {until}',
     'shortly' => '{date}, {from} to {until}',

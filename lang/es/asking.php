@@ -8,6 +8,8 @@ return [
     'about' => '¿De qué se trata?',
     'your_choices' => 'Sus opciones',
     'know' => 'Lo que conviene saber',
+    'earlier_days' => 'Días anteriores',
+    'later_days' => 'Días siguientes',
     'first_choice' => 'Primera opción',
     'second_choice' => 'Segunda opción',
     'third_choice' => 'Tercera opción',

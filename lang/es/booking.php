@@ -32,7 +32,10 @@ return [
     'only_families' =>
         'Estas horas son para familias que {school} conoce. Ábralas con el enlace de su mensaje, desde sus citas, ' .
         'o con el código de su tarjeta.',
+    'only_staff' => 'Esta página es para quienes trabajan en {school}.',
+    'only_anyone' => 'Esta página la puede abrir cualquiera.',
     'sheet_with' => 'con {host}',
+    'staff_come_in' => 'Entrar y ver las horas',
     'card_title' => 'Tiene una tarjeta con un código',
     'card_code' => 'El código de su tarjeta',
     'card_open' => 'Abrir',

@@ -31,6 +31,7 @@ return [
     'offer_link' => 'Tomar esta hora, o decir que no',
     'offer_text' => '{host} le ofrece {time}. Abra sus citas para tomarla: {link}',
     'kiosk_title' => 'Llegada: {school}',
+    'kiosk_too_often' => 'Fueron muchos intentos en esta tableta. Pregunte en secretaría, o inténtelo en diez minutos.',
     'kiosk_no_code' => 'Hoy no hay nada con este código. Mire si está completo, o búsquese por nombre y hora.',
     'kiosk_no_name' =>
         'Nadie con ese nombre tiene cita a esa hora, o todavía falta. Escriba el nombre entero como se reservó, el ' .

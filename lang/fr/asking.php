@@ -8,6 +8,8 @@ return [
     'about' => 'De quoi s’agit-il ?',
     'your_choices' => 'Vos choix',
     'know' => 'Ce qu’il faut savoir',
+    'earlier_days' => 'Jours précédents',
+    'later_days' => 'Jours suivants',
     'first_choice' => 'Premier choix',
     'second_choice' => 'Deuxième choix',
     'third_choice' => 'Troisième choix',

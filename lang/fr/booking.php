@@ -35,7 +35,10 @@ return [
     'only_families' =>
         'Ces créneaux sont pour les familles que {school} connaît. Ouvrez-les par le lien de votre message, depuis ' .
         'vos rendez-vous, ou avec le code de votre carte.',
+    'only_staff' => 'Cette page est pour les personnes qui travaillent à {school}.',
+    'only_anyone' => 'Tout le monde peut ouvrir cette page.',
     'sheet_with' => 'avec {host}',
+    'staff_come_in' => 'Se connecter et voir les créneaux',
     'card_title' => 'Vous avez une carte avec un code',
     'card_code' => 'Le code de votre carte',
     'card_open' => 'Ouvrir',

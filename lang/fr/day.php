@@ -33,6 +33,8 @@ return [
     'offer_link' => 'Prendre ce créneau, ou dire non',
     'offer_text' => '{host} vous propose {time}. Ouvrez vos rendez-vous pour le prendre : {link}',
     'kiosk_title' => 'Bienvenue à {school}',
+    'kiosk_too_often' =>
+        'C’était beaucoup d’essais sur cette tablette. Demandez au secrétariat, ou réessayez dans dix minutes.',
     'kiosk_no_code' =>
         'Ce code ne correspond à rien aujourd’hui. Vérifiez qu’il est complet, ou cherchez-vous par nom et heure.',
     'kiosk_no_name' =>

@@ -34,6 +34,8 @@ return [
     'pattern_short' => 'EEE d MMM',
     'pattern_day' => 'EEEE d MMMM',
     'pattern_month' => 'LLLL y',
+    'am' => '{time} am',
+    'pm' => '{time} pm',
     'moment' => '{date}, {time}',
     'between' => '{from} – {until}',
     'shortly' => '{date}, {from} – {until}',

@@ -8,6 +8,8 @@ return [
     'about' => 'Di che cosa si tratta?',
     'your_choices' => 'Le Sue scelte',
     'know' => 'Che cosa è bene sapere',
+    'earlier_days' => 'Giorni precedenti',
+    'later_days' => 'Giorni successivi',
     'first_choice' => 'Prima scelta',
     'second_choice' => 'Seconda scelta',
     'third_choice' => 'Terza scelta',

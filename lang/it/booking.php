@@ -32,7 +32,10 @@ return [
     'only_families' =>
         'Questi orari sono per le famiglie che {school} conosce. Li apra con il link nel messaggio, dai Suoi ' .
         'colloqui, o con il codice della carta.',
+    'only_staff' => 'Questa pagina è per chi lavora a {school}.',
+    'only_anyone' => 'Questa pagina la può aprire chiunque.',
     'sheet_with' => 'con {host}',
+    'staff_come_in' => 'Accedere e vedere gli orari',
     'card_title' => 'Ha una carta con un codice',
     'card_code' => 'Il codice sulla carta',
     'card_open' => 'Aprire',

@@ -29,6 +29,8 @@ return [
     'offer_link' => 'Prendere questo orario, o dire di no',
     'offer_text' => '{host} Le offre {time}. Apra i Suoi colloqui per prenderlo: {link}',
     'kiosk_title' => 'Arrivo: {school}',
+    'kiosk_too_often' =>
+        'Sono stati molti tentativi su questo tablet. Chieda in segreteria, o riprovi fra dieci minuti.',
     'kiosk_no_code' =>
         'Oggi con questo codice non si trova nulla. Guardi se è completo, o si cerchi con nome e orario.',
     'kiosk_no_name' =>

@@ -8,6 +8,8 @@ return [
     'about' => 'O co chodzi?',
     'your_choices' => 'Państwa wybór',
     'know' => 'Co warto wiedzieć',
+    'earlier_days' => 'Wcześniejsze dni',
+    'later_days' => 'Późniejsze dni',
     'first_choice' => 'Pierwszy wybór',
     'second_choice' => 'Drugi wybór',
     'third_choice' => 'Trzeci wybór',

@@ -32,7 +32,10 @@ return [
     'only_families' =>
         'Te terminy są dla rodzin, które {school} zna. Otwiera je link z wiadomości, strona Państwa spotkań albo ' .
         'kod z karty.',
+    'only_staff' => 'Ta strona jest dla pracowników: {school}.',
+    'only_anyone' => 'Tę stronę może otworzyć każdy.',
     'sheet_with' => 'prowadzi {host}',
+    'staff_come_in' => 'Zaloguj się i zobacz terminy',
     'card_title' => 'Mają Państwo kartę z kodem',
     'card_code' => 'Kod z Państwa karty',
     'card_open' => 'Otwórz',

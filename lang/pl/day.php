@@ -37,6 +37,8 @@ return [
     'offer_link' => 'Wziąć ten termin albo odmówić',
     'offer_text' => '{host} proponuje Państwu {time}. Aby wziąć termin, proszę otworzyć swoje spotkania: {link}',
     'kiosk_title' => 'Przyjście: {school}',
+    'kiosk_too_often' =>
+        'Na tym tablecie było dużo prób. Proszę zapytać w sekretariacie albo spróbować za dziesięć minut.',
     'kiosk_no_code' =>
         'Na dziś niczego nie ma pod tym kodem. Proszę sprawdzić, czy jest pełny, albo poszukać według nazwiska i ' .
         'godziny.',

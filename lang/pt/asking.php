@@ -8,6 +8,8 @@ return [
     'about' => 'De que se trata?',
     'your_choices' => 'As suas escolhas',
     'know' => 'O que convém saber',
+    'earlier_days' => 'Dias anteriores',
+    'later_days' => 'Dias seguintes',
     'first_choice' => 'Primeira escolha',
     'second_choice' => 'Segunda escolha',
     'third_choice' => 'Terceira escolha',

@@ -31,7 +31,10 @@ return [
     'only_families' =>
         'Estas horas são para famílias que {school} conhece. Abra-as pela ligação da sua mensagem, das suas ' .
         'reuniões, ou com o código do seu cartão.',
+    'only_staff' => 'Esta página é para quem trabalha em {school}.',
+    'only_anyone' => 'Esta página pode ser aberta por todos.',
     'sheet_with' => 'com {host}',
+    'staff_come_in' => 'Entrar e ver as horas',
     'card_title' => 'Tem um cartão com um código',
     'card_code' => 'O código do seu cartão',
     'card_open' => 'Abrir',

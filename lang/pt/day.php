@@ -30,6 +30,8 @@ return [
     'offer_link' => 'Tomar esta hora, ou dizer que não',
     'offer_text' => '{host} oferece-lhe {time}. Abra as suas reuniões para a tomar: {link}',
     'kiosk_title' => 'Chegada: {school}',
+    'kiosk_too_often' =>
+        'Foram muitas tentativas neste tablet. Pergunte na secretaria, ou tente dentro de dez minutos.',
     'kiosk_no_code' => 'Hoje nada se encontra com este código. Veja se está completo, ou procure-se por nome e hora.',
     'kiosk_no_name' =>
         'Ninguém com esse nome tem reunião a essa hora, ou ainda não está perto. Escreva o nome inteiro como foi ' .

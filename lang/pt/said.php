@@ -30,6 +30,8 @@ return [
     'pattern_short' => 'EEE, d MMM',
     'pattern_day' => 'EEEE, d \'de\' MMMM',
     'pattern_month' => 'LLLL \'de\' y',
+    'am' => '{time} da manhã',
+    'pm' => '{time} da tarde',
     'moment' => '{date}, {time}',
     'between' => '{from} – {until}',
     'shortly' => '{date}, {from} – {until}',

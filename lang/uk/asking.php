@@ -8,6 +8,8 @@ return [
     'about' => 'Про що йдеться?',
     'your_choices' => 'Ваш вибір',
     'know' => 'Що варто знати',
+    'earlier_days' => 'Раніші дні',
+    'later_days' => 'Пізніші дні',
     'first_choice' => 'Перший вибір',
     'second_choice' => 'Другий вибір',
     'third_choice' => 'Третій вибір',

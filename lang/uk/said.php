@@ -29,6 +29,8 @@ return [
     'pattern_short' => 'EEE, d MMM',
     'pattern_day' => 'EEEE, d MMMM',
     'pattern_month' => 'LLLL y',
+    'am' => '{time} дп',
+    'pm' => '{time} пп',
     'moment' => '{date}, {time}',
     'between' => '{from}–{until}',
     'shortly' => '{date}, {from}–{until}',

@@ -8,6 +8,8 @@ return [
     'about' => '什么事？',
     'your_choices' => '您的选择',
     'know' => '需要知道的情况',
+    'earlier_days' => '之前的日子',
+    'later_days' => '之后的日子',
     'first_choice' => '第一选择',
     'second_choice' => '第二选择',
     'third_choice' => '第三选择',

@@ -24,6 +24,7 @@ return [
     'offer_link' => '接受这个时间，或拒绝',
     'offer_text' => '{host}为您提供 {time}。请打开您的预约接受：{link}',
     'kiosk_title' => '到达：{school}',
+    'kiosk_too_often' => '在这台平板上尝试次数太多。请询问办公室，或十分钟后再试。',
     'kiosk_no_code' => '今天没有与此代码对应的面谈。请检查代码是否完整，或用姓名和时间查找。',
     'kiosk_no_name' => '该时间没有叫这个名字的人有面谈，或时间尚早。请填写预约时的全名，您的或学生的；或询问办公室。',
     'kiosk_time' => '请填写面谈时间，例如 {time}。',

@@ -28,6 +28,8 @@ return [
     'pattern_short' => 'M月d日EEE',
     'pattern_day' => 'M月d日EEEE',
     'pattern_month' => 'y年M月',
+    'am' => '上午{time}',
+    'pm' => '下午{time}',
     'moment' => '{date}，{time}',
     'between' => '{from} 至 {until}',
     'shortly' => '{date}，{from} 至 {until}',

@@ -33,7 +33,7 @@ final class LanguagesTest extends TestCase
     private const ASKING = [
         'asking.about', 'asking.another_*', 'asking.band*', 'asking.choice*', 'asking.details', 'asking.earlier',
         'asking.email_help', 'asking.first_choice', 'asking.goes_to', 'asking.heading', 'asking.hours', 'asking.how_long',
-        'asking.intro', 'asking.know', 'asking.later', 'asking.more_days', 'asking.no_other', 'asking.none_common*',
+        'asking.intro', 'asking.know', 'asking.later*', 'asking.more_days', 'asking.no_other', 'asking.none_common*',
         'asking.nothing_fits', 'asking.only_fit', 'asking.own_*', 'asking.place', 'asking.press*', 'asking.put_on_*',
         'asking.second_choice', 'asking.sent*', 'asking.somebody_else', 'asking.student*', 'asking.third_choice',
         'asking.when', 'asking.when_help', 'asking.where', 'asking.with*', 'asking.work', 'asking.work_help', 'asking.your_choices',
@@ -43,14 +43,14 @@ final class LanguagesTest extends TestCase
     private const STAFF = [
         'allotting.wishes_since',
         'booking.busy_over', 'booking.interpreter_gone', 'booking.letters_*', 'booking.mail_failed', 'booking.no_link_yet',
-        'booking.only_staff', 'booking.pass_renewed_host', 'booking.staff_come_in', 'booking.still_needed', 'booking.only_anyone',
+        'booking.pass_renewed_host', 'booking.still_needed',
         'day.here_early_*', 'keeping.goes', 'keeping.title', 'knocks.button_*', 'knocks.host_*', 'knocks.letter_asked*',
         'knocks.letter_by_*', 'knocks.letter_one_*', 'knocks.letter_proposed_instead*', 'knocks.mail_*', 'knocks.no_hours',
         'knocks.no_place', 'knocks.title', 'knocks.to_page', 'knocks.too_near_for_maybe', 'knocks.waiting', 'knocks.begun',
         'knocks.closed_day', 'knocks.not_asked', 'news.*.host', 'news.digest*', 'news.link.answer', 'news.link.everybody',
         'pages.asked_of_you', 'pages.camera', 'pages.passkey_*', 'pages.password', 'pages.prove*', 'pages.rounds',
         'pages.settings', 'pages.sign*', 'pages.staff', 'pages.students', 'pages.today', 'pages.who_comes', 'pages.you',
-        'pages.your_sheets', 'said.signed_out', 'rounds.kept_from_*', 'calendars.skipped', 'day.kiosk_too_often',
+        'pages.your_sheets', 'said.signed_out', 'rounds.kept_from_*', 'calendars.skipped',
     ];
 
     /** @return iterable<string, array{string}> */

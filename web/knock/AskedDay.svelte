@@ -24,12 +24,16 @@
         <span
             class="other"
             class:meeting={one.meeting}
-            style:left={place(one.at)}
+            style:inset-inline-start={place(one.at)}
             style:width={place(one.length)}
             title={called(one)}><span>{one.title}</span></span
         >
     {/each}
-    <span class="asked" class:gone={choice.gone} style:left={place(choice.at)} style:width={place(choice.minutes)}
+    <span
+        class="asked"
+        class:gone={choice.gone}
+        style:inset-inline-start={place(choice.at)}
+        style:width={place(choice.minutes)}
     ></span>
 </div>
 

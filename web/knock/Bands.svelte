@@ -90,19 +90,20 @@
     <div class="track" class:short={day.own === null} bind:this={track} onclick={press}>
         <Marks marks={day.marks} length={day.length} now={day.now} />
         {#each day.common as band (band.at)}
-            <span class="band common" style:left={place(band.at)} style:width={place(band.length)}></span>
+            <span class="band common" style:inset-inline-start={place(band.at)} style:width={place(band.length)}></span>
         {/each}
         {#each day.host as band (band.at)}
-            <span class="band host" style:left={place(band.at)} style:width={place(band.length)}></span>
+            <span class="band host" style:inset-inline-start={place(band.at)} style:width={place(band.length)}></span>
         {/each}
         {#if day.own}{#each day.own as band (band.at)}
-                <span class="band own" style:left={place(band.at)} style:width={place(band.length)}></span>
+                <span class="band own" style:inset-inline-start={place(band.at)} style:width={place(band.length)}
+                ></span>
             {/each}{/if}
         {#each mine as { choice, i, at } (choice.key)}
             <div
                 class="choice"
                 class:current={i === choices.at}
-                style:left={place(at)}
+                style:inset-inline-start={place(at)}
                 style:width={place(choice.minutes)}
             >
                 <button

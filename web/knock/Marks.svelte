@@ -14,12 +14,14 @@
 </script>
 
 {#each marks as mark (mark.at)}
-    <span class="mark {mark.size}" style:left={place(mark.at)} aria-hidden="true"></span>
-    {#if mark.label && mark.at < length}<span class="clock times" style:left={place(mark.at)} aria-hidden="true"
-            >{clock.brief(mark.label).replace(':00', '')}</span
+    <span class="mark {mark.size}" style:inset-inline-start={place(mark.at)} aria-hidden="true"></span>
+    {#if mark.label && mark.at < length}<span
+            class="clock times"
+            style:inset-inline-start={place(mark.at)}
+            aria-hidden="true">{clock.brief(mark.label).replace(':00', '')}</span
         >{/if}
 {/each}
-{#if now !== null}<span class="bead" style:left={place(now)}></span>{/if}
+{#if now !== null}<span class="bead" style:inset-inline-start={place(now)}></span>{/if}
 
 <style>
     span {

@@ -1,3 +1,5 @@
+import { say } from './say';
+
 /**
  * Whether times read 16:40 or 4:40 pm. Who reads is known to the server, which has said its sentences so; what it gives
  * as data is written here, on the same clock.
@@ -24,13 +26,13 @@ class Clock {
             number,
             string,
         ];
-        // Not broken at the end of a line.
-        return `${hour % 12 || 12}:${minute}\u00a0${hour % 24 < 12 ? 'am' : 'pm'}`;
+        const short = `${hour % 12 || 12}:${minute}`;
+        return hour % 24 < 12 ? say('said.am', { time: short }) : say('said.pm', { time: short });
     }
 
     /** Without am or pm, where there is little room and the hour marks tell. */
     brief(time: string): string {
-        return this.say(time).replace(/\s[ap]m$/, '');
+        return /\d+:\d+/.exec(this.say(time))?.[0] ?? time;
     }
 }
 

@@ -8,7 +8,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import { machineCan, makePasskey } from '../lib/passkey';
     import { api, ask, beside, firstOf, type Schema, type Trouble } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import Password from '../settings/Password.svelte';
     import { onSent } from '../lib/form';
 
@@ -88,7 +88,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <h1 class="mb-3">{say('settings.signing_in')}</h1>
     {#if account.wanted}<Notice class="mb-3">{say('settings.factor_wanted')}</Notice>{/if}
     <div role="status">

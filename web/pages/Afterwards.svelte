@@ -8,7 +8,7 @@
     import { api, ask, beside, type Schema } from '../lib/api';
     import { newKey } from '../lib/key';
     import DayPicture from '../desk/DayPicture.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -67,7 +67,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="flex flex-wrap items-baseline gap-x-4">
         <h1>{say('desk.afterwards')}</h1>
         <p class="me-auto"><a href="/staff/sheets/{data.id}">{data.title}</a></p>

@@ -8,7 +8,7 @@
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
     import { holds } from '../lib/sought';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import AllotPicked from '../round/AllotPicked.svelte';
     import AllotPicture from '../round/AllotPicture.svelte';
     import { AllotmentPage } from '../round/allotment.svelte';
@@ -48,7 +48,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
         <h1 class="me-auto">{say('arranging.allotment')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{round}">{title}</a>

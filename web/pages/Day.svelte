@@ -6,7 +6,7 @@
     import Field from '../controls/Field.svelte';
     import { clock } from '../lib/clock.svelte';
     import { holds } from '../lib/sought';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Meeting {
         id: number;
@@ -43,7 +43,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1>{say('desk.who_comes')}</h1>
         <p class="me-auto">{title}{today ? ', today' : ''}</p>

@@ -19,7 +19,7 @@
     import Workings from '../desk/Workings.svelte';
     import { Desk, minutesSince, names, overBy } from '../desk/desk.svelte';
     import Heard from '../parts/Heard.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -119,7 +119,7 @@
 />
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <Heard live={desk.live} />
     {#each stuck as one (one)}
         <Notice class="mb-2">{one} <a href="/staff/sheets">{say('desk.stands_on_sheets')}</a></Notice>

@@ -9,7 +9,7 @@
     import { api, ask, beside, type Schema } from '../lib/api';
     import RollFile from '../directory/RollFile.svelte';
     import StudentForm from '../directory/StudentForm.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -71,7 +71,7 @@
 
 {#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
         <h1>{say('office.students')}</h1>
         <p class="text-faint">

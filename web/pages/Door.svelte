@@ -29,7 +29,7 @@
             {@const there = sheet.next_at && elsewhereBriefly(sheet.next_at, zone)}
             <li class="slip">
                 <h2><a href={sheet.path} class="inline-block py-1">{sheet.title}</a></h2>
-                {#if sheet.intro}<p class="mt-1">{sheet.intro}</p>{/if}
+                {#if sheet.intro}<p class="mt-1"><bdi>{sheet.intro}</bdi></p>{/if}
                 <p class="mt-1 text-faint">
                     {there ? say('board.next_elsewhere', { next: sheet.next, there }) : sheet.next}
                 </p>

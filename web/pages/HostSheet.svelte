@@ -12,7 +12,7 @@
     import { Live } from '../lib/live.svelte';
     import ClockSwitch from '../parts/ClockSwitch.svelte';
     import Heard from '../parts/Heard.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import Ruler from '../ruler/Ruler.svelte';
     import HostBooking from '../host/HostBooking.svelte';
     import Roster from '../host/Roster.svelte';
@@ -211,7 +211,7 @@
 {/snippet}
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <Heard {live} />
     <div class="flex flex-wrap items-center gap-x-3">
         <h1>{sheet.title}</h1>

@@ -10,7 +10,7 @@
     import { api, type Schema } from '../lib/api';
     import { Live } from '../lib/live.svelte';
     import Heard from '../parts/Heard.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -38,7 +38,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <Heard {live} />
     <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
         <h1>{say('asking.asked_of_you')}</h1>

@@ -3,7 +3,7 @@
     import { say } from '../lib/say';
     import { Button, Checkbox } from '../lib/controls';
     import { clock } from '../lib/clock.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Row {
         id: number;
@@ -39,7 +39,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1>{day}</h1>
         <p class="me-auto">{title}</p>

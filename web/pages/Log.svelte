@@ -2,7 +2,7 @@
     /** Who did what, as it was written down: for the office. */
     import { say } from '../lib/say';
     import { Button, Label, Select } from '../lib/controls';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -19,7 +19,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="me-auto">{say('office.log')}</h1>
         <div class="flex items-center gap-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
     /** What came to the mailbox for answers and was left alone, for the office. */
     import { say } from '../lib/say';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -13,7 +13,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <h1>{say('office.mail_left')}</h1>
     <p class="mb-2 max-w-prose text-faint">
         {address ? say('office.mail_answers', { mailbox: address }) : say('office.mail_none_read')}

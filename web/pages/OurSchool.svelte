@@ -2,7 +2,7 @@
     /** What the office sets for the school. */
     import { say } from '../lib/say';
     import type { Schema } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import ClosedDays from '../settings/ClosedDays.svelte';
     import Kiosks from '../settings/Kiosks.svelte';
     import School from '../settings/School.svelte';
@@ -18,7 +18,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="flex flex-wrap items-baseline gap-x-6">
         <h1>{say('office.the_school')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/settings">{say('office.your_own_settings')}</a>

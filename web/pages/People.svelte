@@ -9,7 +9,7 @@
     import { api, ask, beside, type Schema, type Trouble } from '../lib/api';
     import Parting from '../settings/Parting.svelte';
     import StaffFile from '../settings/StaffFile.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import { onSent } from '../lib/form';
 
     interface Props {
@@ -84,7 +84,7 @@
 
 {#if undo}{#key undo}<UndoToast said={undo.said} act={undo.act} done={() => (undo = null)} />{/key}{/if}
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <h1 class="mb-4">{say('office.staff')}</h1>
     <p role="status" class:good-news={said}>{said}</p>
     {#if trouble}<Notice>{trouble}</Notice>{/if}

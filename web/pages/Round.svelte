@@ -70,7 +70,7 @@
     </div>
     {#if page.pass}<p class="text-faint">{say('planning.for', { name: page.pass.name })}</p>{/if}
     {#if page.gone}<p class="notice my-3" role="status">{page.gone}</p>{/if}
-    {#if page.intro}<p class="mb-2 max-w-prose">{page.intro}</p>{/if}
+    {#if page.intro}<p class="mb-2 max-w-prose"><bdi>{page.intro}</bdi></p>{/if}
     {#if page.state !== 'open'}
         <p class="notice my-4">{say('planning.closed')}</p>
     {:else if page.wishes && !page.wishes.open}

@@ -4,7 +4,7 @@
     import { Button, Radio } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import UndoToast from '../controls/UndoToast.svelte';
     import Away from '../round/Away.svelte';
     import Evening from '../round/Evening.svelte';
@@ -71,7 +71,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-x-4">
         <h1 class="me-auto">{say('arranging.to_changes')}</h1>
         <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{page.round}">{page.title}</a>

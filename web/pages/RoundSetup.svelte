@@ -5,7 +5,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import type { Schema } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import Common from '../round/Common.svelte';
     import Fill from '../round/Fill.svelte';
     import Interpreters from '../round/Interpreters.svelte';
@@ -43,7 +43,7 @@
 {/snippet}
 
 <main class="sheet-of-paper">
-    <Masthead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
+    <StaffHead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1 class="me-auto">{setup.form.title || say('arranging.a_new_round')}</h1>
         {#if setup.round && setup.published}

@@ -4,7 +4,7 @@
     import { say } from '../lib/say';
     import { Badge, Button } from '../lib/controls';
     import type { Schema } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import PartForm from '../round/PartForm.svelte';
 
     interface Props {
@@ -20,7 +20,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-3 flex flex-wrap items-center gap-4">
         <h1 class="me-auto">{say('arranging.rounds')}</h1>
         {#if office}<Button href="/staff/rounds/new">{say('arranging.a_new_round')}</Button>{/if}

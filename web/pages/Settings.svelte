@@ -6,7 +6,7 @@
     import Notice from '../controls/Notice.svelte';
     import { api, ask, formOf, type Schema, type Trouble } from '../lib/api';
     import Field from '../controls/Field.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import Calendars from '../settings/Calendars.svelte';
     import SavedPlaces from '../settings/SavedPlaces.svelte';
     import { onSent } from '../lib/form';
@@ -62,7 +62,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-4 flex flex-wrap items-baseline gap-x-6">
         <h1>{say('settings.settings')}</h1>
         {#if settings.office}<a class="inline-flex min-h-11 items-center" href="/staff/school"

@@ -11,7 +11,7 @@
     import { holds } from '../lib/sought';
     import SheetRow from '../host/SheetRow.svelte';
     import Week, { type Day } from '../host/Week.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
 
     interface Props {
         host: string;
@@ -101,7 +101,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1>{say('hosting.your_sheets')}</h1>
         <p class="min-w-0 flex-1 basis-56">{next}</p>

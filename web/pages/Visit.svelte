@@ -258,10 +258,10 @@
     {#if !preview}<Masthead school={sheet.school} />{/if}
     <h1>{sheet.title}</h1>
     <HostName host={sheet.host} also={sheet.also} />
-    {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line">{sheet.intro}</p>{/if}
+    {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line"><bdi>{sheet.intro}</bdi></p>{/if}
     <ul class="mt-3 text-faint">
         {#each sheet.places as place (place.id)}
-            <li><span class="font-semibold text-ink">{place.label}.</span> {place.directions}</li>
+            <li><span class="font-semibold text-ink">{place.label}.</span> <bdi>{place.directions}</bdi></li>
         {/each}
         <li>{[say('visit.zone', { zone: sheet.zone }), ...sheet.rules].join(' ')}</li>
     </ul>

@@ -6,7 +6,7 @@
     import Notice from '../controls/Notice.svelte';
     import TextButton from '../controls/TextButton.svelte';
     import { api, ask, beside, type Schema } from '../lib/api';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import { onSent } from '../lib/form';
 
     interface Props {
@@ -49,7 +49,7 @@
 </script>
 
 <main class="sheet-of-paper">
-    <Masthead {host} />
+    <StaffHead {host} />
     <h1 class="mb-2">{say('office.visitors')}</h1>
     <p class="mb-4 max-w-3xl text-faint">
         {say('office.visitors_about', { days: keep_days })}

@@ -10,7 +10,7 @@
     import { api, ask, type Schema, type Trouble } from '../lib/api';
     import { Button } from '../lib/controls';
     import { Draft, provideWorksheet, type Form } from '../lib/draft.svelte';
-    import Masthead from '../parts/Masthead.svelte';
+    import StaffHead from '../parts/StaffHead.svelte';
     import Ask from '../worksheet/Ask.svelte';
     import Effect from '../worksheet/Effect.svelte';
     import Made from '../worksheet/Made.svelte';
@@ -201,7 +201,7 @@
 </script>
 
 <main class="sheet-of-paper worksheet">
-    <Masthead {host} before={() => draft.flush()} />
+    <StaffHead {host} before={() => draft.flush()} />
     <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
         <h1>{sheet ? say('writing.heading_change') : say('writing.heading_new')}</h1>
         <p class="text-faint">

@@ -1,70 +1,23 @@
 <script lang="ts">
+    /** The head of a page: whose it is, and the way to where it begins. */
+    import type { Snippet } from 'svelte';
     import { say } from '../lib/say';
-    import { api, ask } from '../lib/api';
 
     interface Props {
         school?: string;
-        /** Whoever is signed in. */
-        host?: string;
-        /** What has to be done while one is still signed in. */
-        before?: () => Promise<void>;
+        home?: string;
+        /** The ways that whoever is signed in has from here. */
+        children?: Snippet;
     }
-    let { school = '', host = '', before }: Props = $props();
-
-    let all = $state(false);
-
-    const { role } = document.documentElement.dataset;
-
-    async function signOut() {
-        await before?.();
-        const answer = await ask(api.DELETE('/api/staff/session'));
-        // Nothing of one person is left for the next on this computer.
-        sessionStorage.clear();
-        location.assign(answer.data?.to ?? '/');
-    }
+    let { school = '', home = '/', children }: Props = $props();
 </script>
 
-<header
-    class="{host ? 'mb-3' : 'mb-6'} flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line {host
-        ? ''
-        : 'pb-2'}"
->
-    <a
-        href={host ? (role === 'reader' ? '/staff/day' : '/staff') : '/'}
-        class="inline-flex min-h-11 items-center gap-2 no-underline"
-    >
+<header class="{children ? 'mb-3' : 'mb-6 pb-2'} flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line">
+    <a href={home} class="inline-flex min-h-11 items-center gap-2 no-underline">
         <img src="/icon.svg" alt="" width="28" height="28" />
-        <span class="font-display text-lg font-bold text-ink {host ? 'max-[359px]:sr-only' : ''}"
+        <span class="font-display text-lg font-bold text-ink {children ? 'max-[359px]:sr-only' : ''}"
             >{school || say('pages.recess')}</span
         >
     </a>
-    {#if host}
-        <nav class="ms-auto flex flex-wrap items-center gap-x-5" aria-label={say('pages.you')}>
-            {#if role !== 'reader'}<a class="inline-flex min-h-11 items-center" href="/staff">{say('pages.today')}</a>
-                <a class="inline-flex min-h-11 items-center" href="/staff/sheets">{say('pages.your_sheets')}</a>
-            {:else}<a class="inline-flex min-h-11 items-center" href="/staff/day">{say('pages.who_comes')}</a>{/if}
-            <!-- On a phone one line, and the rest behind one press. -->
-            <button type="button" class="link sm:hidden" aria-expanded={all} onclick={() => (all = !all)}
-                >{all ? say('pages.less') : say('pages.more')}</button
-            >
-            <div class="{all ? 'flex' : 'hidden'} basis-full flex-wrap items-center gap-x-5 sm:flex sm:basis-auto">
-                {#if role !== 'reader'}
-                    <a class="inline-flex min-h-11 items-center" href="/staff/rounds">{say('pages.rounds')}</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/knocks">{say('pages.asked_of_you')}</a>
-                {/if}
-                {#if role === 'office'}
-                    <a class="inline-flex min-h-11 items-center" href="/staff/day">{say('pages.who_comes')}</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/directory">{say('pages.students')}</a>
-                    <a class="inline-flex min-h-11 items-center" href="/staff/people">{say('pages.staff')}</a>
-                {/if}
-                <a
-                    class="inline-flex min-h-11 items-center"
-                    href={role === 'reader' ? '/staff/account' : '/staff/settings'}
-                    >{role === 'reader' ? say('pages.signing_in') : say('pages.settings')}</a
-                >
-                <span class="text-faint">{host}</span>
-                <button type="button" class="link" onclick={signOut}>{say('pages.sign_out')}</button>
-            </div>
-        </nav>
-    {/if}
+    {@render children?.()}
 </header>

@@ -186,7 +186,8 @@
                     >{booking.place.link}</a
                 >{/if}
             {#if booking.place.promise}<span class="block">{booking.place.promise}</span>{/if}
-            {#if booking.place.directions}<span class="block text-faint">{booking.place.directions}</span>{/if}
+            {#if booking.place.directions}<span class="block text-faint"><bdi>{booking.place.directions}</bdi></span
+                >{/if}
             {#if booking.place.picture}<a class="link" href={booking.place.picture}>{say('pass.way_picture')}</a>{/if}
         </dd>
         <dt>{say('pass.time_zone')}</dt>

@@ -15,7 +15,7 @@
         <label class="flex min-h-11 items-center gap-2">
             <input type="radio" name="place" checked={place.id === chosen} onchange={() => pick(place.id)} />
             {place.label}
-            {#if place.directions}<span class="text-faint">{place.directions}</span>{/if}
+            {#if place.directions}<span class="text-faint"><bdi>{place.directions}</bdi></span>{/if}
         </label>
     {/each}
 </fieldset>

@@ -4,7 +4,7 @@
 <p>{{ implode(', ', array_filter([$door['host']['title'], $door['host']['subject']])) }}</p>
 @foreach ($door['sheets'] as $sheet)
 <h2><a href="{{ $sheet['path'] }}">{{ $sheet['title'] }}</a></h2>
-@if ($sheet['intro'] !== '')<p>{{ $sheet['intro'] }}</p>@endif
+@if ($sheet['intro'] !== '')<p><bdi>{{ $sheet['intro'] }}</bdi></p>@endif
 <p>{{ $sheet['next'] }}</p>
 @endforeach
 @if ($door['sheets'] === [])

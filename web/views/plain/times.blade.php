@@ -23,10 +23,10 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 @include('plain.masthead', ['school' => $sheet['school']])
 <h1>{{ $sheet['title'] }}</h1>
 <div class="mt-2 flex items-center gap-3">@if ($host['picture'])<img src="{{ $host['picture'] }}" alt="" width="48" height="48" class="rounded-full">@else<span class="initials" aria-hidden="true">{{ $host['initials'] }}</span>@endif<p class="text-lg">{!! Words::say('plain.with', ['host' => '<a href="'.e($host['door']).'"><strong>'.e($host['name']).'</strong></a>']) !!}{{ $sheet['also'] === '' ? '' : ' '.$sheet['also'] }}, {{ implode(', ', array_filter([$host['title'], $host['subject']])) }}</p></div>
-@if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line">{{ $sheet['intro'] }}</p>@endif
+@if ($sheet['intro'] !== '')<p class="mt-3 max-w-prose whitespace-pre-line"><bdi>{{ $sheet['intro'] }}</bdi></p>@endif
 <ul class="mt-3 text-faint">
 @foreach ($sheet['places'] as $place)
-<li><span class="font-semibold text-ink">{{ $place['label'] }}.</span> {{ $place['directions'] }}</li>
+<li><span class="font-semibold text-ink">{{ $place['label'] }}.</span> <bdi>{{ $place['directions'] }}</bdi></li>
 @endforeach
 <li>@say('plain.zone', ['zone' => $sheet['zone']]) {{ implode(' ', $sheet['rules']) }}</li>
 </ul>

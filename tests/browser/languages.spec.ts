@@ -1,0 +1,116 @@
+import { expect, test } from '@playwright/test';
+import { expectSound, listen, openMail, publish, signIn, somebodyElse } from './steps';
+
+const LANGUAGES = ['ar', 'de', 'en', 'es', 'fr', 'it', 'pl', 'pt', 'uk', 'zh'];
+const html = (language: string) => `html[lang="${language}"]`;
+
+test('a family reads, books, is written to and goes on in its language', async ({ browser, page }) => {
+    test.setTimeout(120_000);
+    await signIn(page);
+    const path = new URL(await publish(page, 'In their language')).pathname;
+    const email = `mova.${Date.now()}@mail.example`;
+
+    // Nobody has chosen: their phone asks for Ukrainian.
+    const phone = await somebodyElse(browser, { locale: 'uk-UA', viewport: { width: 390, height: 844 } });
+    const family = await phone.newPage();
+    listen(family);
+    await family.goto(path);
+    await expect(family.locator(html('uk'))).toBeVisible();
+    await expect(family.getByRole('heading', { name: 'Оберіть час' })).toBeVisible();
+    await family.locator('[data-key]').first().click();
+    await family.getByLabel('Student’s name').fill('Ivo Sandoval');
+    await family.getByLabel('Ваше ім’я').fill('Olena Sandoval');
+    await family.getByLabel('Phone number').fill('+1 902 555 0142');
+    await family.getByLabel('Адреса ел. пошти').fill(email);
+    await family.getByRole('button', { name: /^Записатися на цей час/ }).click();
+    await expect(family.getByText(/Цей час ваш\.|Ще один крок/).first()).toBeVisible();
+    await expectSound(family);
+
+    // What is sent is in it; the mailroom itself is the technician's.
+    const mail = await (await somebodyElse(browser)).newPage();
+    await openMail(mail, email, /^(Записано|Підтвердьте, будь ласка): /);
+    const pass = await mail.locator('iframe').contentFrame().getByRole('link').first().getAttribute('href');
+
+    // Another device, which asks for English: the pass knows better, and so does what comes after it.
+    const other = await (await somebodyElse(browser)).newPage();
+    listen(other);
+    await other.goto(new URL(pass ?? '').pathname);
+    await expect(other.locator(html('uk'))).toBeVisible();
+    await other.goto(path);
+    await expect(other.locator(html('uk'))).toBeVisible();
+
+    // Chosen on the page of the pass: from right to left, and from then on.
+    await other.goto(new URL(pass ?? '').pathname.replace(/\/address\/.*/, ''));
+    await other.locator('.languages summary').click();
+    await other.getByRole('link', { name: 'العربية' }).click();
+    await expect(other.locator(`${html('ar')}[dir="rtl"]`)).toBeVisible();
+    await expectSound(other);
+    await other.goto('/');
+    await expect(other.getByRole('heading', { name: 'لقاء العاملين لدينا' })).toBeVisible();
+});
+
+test('what is kept for all is kept apart for each language, and a choice holds without scripts', async ({
+    browser,
+}) => {
+    const asked = ['fr', 'de', 'pl', 'en', 'it'];
+    const pages = await Promise.all(
+        asked.map(async (locale) => (await somebodyElse(browser, { locale, javaScriptEnabled: false })).newPage()),
+    );
+    for (let again = 0; again < 3; again++) {
+        await Promise.all(pages.map((page) => page.goto('/s/office-hours')));
+        for (const [i, page] of pages.entries()) await expect(page.locator(html(asked[i] ?? ''))).toBeVisible();
+    }
+    const [page] = pages;
+    await page!.locator('.languages summary').click();
+    await page!.getByRole('link', { name: 'Español' }).click();
+    await expect(page!.locator(html('es'))).toBeVisible();
+    expect(new URL(page!.url()).pathname).toBe('/es/s/office-hours');
+    // By a way that says no language, and back again.
+    await page!.goto('/find');
+    await expect(page!.getByRole('heading', { name: 'Quién está libre, y cuándo' })).toBeVisible();
+    await page!.goBack();
+    await expect(page!.locator(html('es'))).toBeVisible();
+});
+
+test('in each language a narrow phone has room for all of it', async ({ browser }) => {
+    test.setTimeout(120_000);
+    const context = await somebodyElse(browser, { viewport: { width: 320, height: 640 } });
+    const page = await context.newPage();
+    listen(page, /404/);
+    const wide: string[] = [];
+    for (const language of LANGUAGES)
+        for (const path of ['/', '/s/office-hours', '/d/ines-tavares/knock', '/card', '/nowhere']) {
+            await page.goto(`/${language}${path}`);
+            await expect(page.locator(html(language))).toBeVisible();
+            await page.evaluate(() => document.fonts.ready);
+            const by = await page.evaluate(
+                () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+            );
+            if (by > 0) wide.push(`/${language}${path} by ${by}`);
+        }
+    expect(wide).toEqual([]);
+});
+
+test('where a page runs from right to left, time does, and so do keys and hands', async ({ browser }) => {
+    const page = await (await somebodyElse(browser, { viewport: { width: 1280, height: 800 } })).newPage();
+    listen(page);
+    await page.goto('/ar/s/office-hours');
+    const tabs = page.locator('[data-ruler]').first().locator('[data-tab]');
+    const at = async (i: number) => (await tabs.nth(i).boundingBox())?.x ?? 0;
+    expect(await at(0)).toBeGreaterThan(await at(1));
+    await tabs.first().focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(tabs.nth(1)).toBeFocused();
+    await expectSound(page);
+
+    await page.goto('/ar/d/ines-tavares/knock');
+    const band = page.locator('.band.common').first();
+    const box = (await band.boundingBox())!;
+    // Near the end where the band begins: a time of its first hour.
+    await page.mouse.click(box.x + box.width - 4, box.y + box.height / 2);
+    const chosen = page.locator('.choice').first();
+    await expect(chosen).toBeVisible();
+    expect((await chosen.boundingBox())!.x + (await chosen.boundingBox())!.width).toBeGreaterThan(
+        box.x + box.width - 40,
+    );
+});
