@@ -15,6 +15,10 @@ const VALUES = [
     'minutes' => [20, 0],
     'days' => [30],
     'ahead' => [1],
+    'what' => ['booked', 'please_confirm', 'moved', 'link_changed', 'reminder', 'guest_left'],
+    'with' => ['Ann'],
+    'date' => ['3 May'],
+    'time' => ['16:00'],
 ];
 
 /** @return array<string, string> */

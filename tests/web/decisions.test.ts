@@ -5,6 +5,7 @@ import { besides, type Term } from '../../web/lib/rulebook';
 import { runsOf } from '../../web/lib/runs';
 import { EVERYTHING, kept } from '../../web/lib/sifted';
 import { holds } from '../../web/lib/sought';
+import { all } from './words';
 
 /** The few things that pages decide by themselves; all else they are told. */
 
@@ -108,7 +109,10 @@ describe('the rulebook', () => {
 });
 
 describe('a clock', () => {
-    beforeEach(() => vi.resetModules());
+    beforeEach(async () => {
+        vi.resetModules();
+        (await import('../../web/lib/say')).learn(all);
+    });
     afterEach(() => vi.unstubAllGlobals());
 
     it.each([

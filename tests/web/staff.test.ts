@@ -191,6 +191,8 @@ describe('the tabs of a ruler', () => {
 
     it('an edge is moved in steps of five minutes, by a finger and by keys, and nothing is done for none', async () => {
         const { Pull } = await import('../../web/ruler/pull.svelte');
+        const way = { dir: 'ltr' };
+        vi.stubGlobal('document', { documentElement: way });
         const done: [string, number][] = [];
         const pull = new Pull(
             () => 120,
@@ -203,6 +205,14 @@ describe('the tabs of a ruler', () => {
             ['until', -5],
             ['until', 5],
         ]);
+        // Where a page runs from right to left, time does, too.
+        way.dir = 'rtl';
+        ['ArrowLeft', 'ArrowDown'].forEach(key);
+        expect(done.splice(2)).toEqual([
+            ['until', 5],
+            ['until', 5],
+        ]);
+        way.dir = 'ltr';
         vi.stubGlobal('getComputedStyle', () => ({ cursor: 'ew-resize' }));
         const edge = {
             parentElement: { getBoundingClientRect: () => ({ width: 600, height: 50 }) },
