@@ -107,7 +107,10 @@ final class Guardian extends Row
     {
         return Pass::query()->firstOrCreate(
             ['guardian_id' => $this->id],
-            $this->onPass() + ['confirmed_at' => CarbonImmutable::now(), 'language' => Languages::spoken($this->language)],
+            $this->onPass() + [
+                'confirmed_at' => CarbonImmutable::now(),
+                'language' => Languages::spoken($this->language),
+            ],
         );
     }
 

@@ -20,7 +20,7 @@ final class PassReads
     public function handle(Request $request, \Closure $next): Response
     {
         $pass = $request->route('pass');
-        if (!$pass instanceof Pass) {
+        if (!($pass instanceof Pass)) {
             return $next($request);
         }
         $folder = Languages::known($request->server('RECESS_FOLDER'));

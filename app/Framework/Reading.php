@@ -25,7 +25,16 @@ final readonly class Reading
     public const LANGUAGE_COOKIE = 'recess_language';
 
     /** Where staff work: their pages, and letters to them, are in English alone so far. */
-    private const STAFF = ['staff', 'staff/*', 'api/staff/*', 'begin/*', 'api/begin/*', 'mailroom', 'mailroom/*', 'stand-in/*'];
+    private const STAFF = [
+        'staff',
+        'staff/*',
+        'api/staff/*',
+        'begin/*',
+        'api/begin/*',
+        'mailroom',
+        'mailroom/*',
+        'stand-in/*',
+    ];
 
     private function __construct(public string $language, public int $clock) {}
 
@@ -84,7 +93,7 @@ final readonly class Reading
 
         return match (true) {
             $request->is(self::STAFF) => $chosen === Pseudo::LANGUAGE ? $chosen : 'en',
-            default => $chosen ?? Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale(),
+            default => $chosen ?? (Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale()),
         };
     }
 

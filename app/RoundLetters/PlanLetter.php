@@ -47,9 +47,7 @@ final class PlanLetter extends Message
         $facts = Meetings::facts($bookings, strange: $kept);
 
         return new Letter(
-            greeting: $kept
-                ? Letter::greeting($this->pass)
-                : Words::say('booking.dear', ['name' => $this->pass->name]),
+            greeting: $kept ? Letter::greeting($this->pass) : Words::say('booking.dear', ['name' => $this->pass->name]),
             word: '',
             facts: $facts,
             news: Words::say($kept ? 'rounds.kept_to_confirm' : 'rounds.kept_news', [

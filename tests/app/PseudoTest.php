@@ -32,7 +32,16 @@ final class PseudoTest extends TestCase
         'Recess',
         'WH',
         // Languages, each called as in itself.
-        'English', 'Français', 'Español', 'Português', 'Italiano', 'Deutsch', 'Polski', 'Українська', 'العربية', '中文',
+        'English',
+        'Français',
+        'Español',
+        'Português',
+        'Italiano',
+        'Deutsch',
+        'Polski',
+        'Українська',
+        'العربية',
+        '中文',
     ];
 
     /** Days and months, which ICU has in all languages but this one. */

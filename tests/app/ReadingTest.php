@@ -242,8 +242,10 @@ final class ReadingTest extends TestCase
             ->assertPlainCookie(Reading::LANGUAGE_COOKIE, 'fr');
         // Refused in it, too.
         $booking = Booking::query()->sole();
-        $this->ask('post', "/api/p/{$pass->token()}/bookings/$booking->id/guests", ['name' => '', 'email' => 'bo'])
-            ->assertJsonPath('errors.name.0', 'Veuillez remplir ce champ.');
+        $this->ask('post', "/api/p/{$pass->token()}/bookings/$booking->id/guests", [
+            'name' => '',
+            'email' => 'bo',
+        ])->assertJsonPath('errors.name.0', 'Veuillez remplir ce champ.');
         // Whom they bring reads as they do, until they choose by the address of their own page.
         $this->ask('post', "/api/p/{$pass->token()}/bookings/$booking->id/guests", [
             'name' => 'Bo Otoo',
@@ -264,7 +266,11 @@ final class ReadingTest extends TestCase
     public function test_whom_the_school_knows_is_written_to_in_the_language_that_it_knows_of_them(): void
     {
         $guardian = static fn(string $language): ?string => Guardian::query()
-            ->create(['name' => "One of $language", 'school_id' => School::query()->firstOrFail()->id, 'language' => $language])
+            ->create([
+                'name' => "One of $language",
+                'school_id' => School::query()->firstOrFail()->id,
+                'language' => $language,
+            ])
             ->pass()->language;
         $this->host();
         self::assertSame(
