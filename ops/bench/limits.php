@@ -13,6 +13,7 @@ return [
     'a read: classes loaded' => 400,
     'a read: memory at its height, kB' => 6600,
     'a sheet’s page: document, kB' => 8,
+    'a sheet’s page: document in the heaviest language, kB' => 10,
     'a sheet’s page: script before the pick, kB' => 45,
     'a sheet’s page: all script that it can come to, kB' => 60,
     'a sheet’s page: style, kB' => 13,

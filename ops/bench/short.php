@@ -56,6 +56,12 @@ $again = php(__DIR__ . '/one.php', 'book', $sheet['slug'], $sheet['slots'][1], (
 $read = php(__DIR__ . '/one.php', 'read', $sheet['slug']);
 
 $page = (string) file_get_contents("$address/s/{$sheet['slug']}");
+$inEach = array_map(
+    static fn(string $of): string => (string) file_get_contents(
+        "$address/" . basename($of) . "/s/{$sheet['slug']}",
+    ),
+    glob(__DIR__ . '/../../lang/*', GLOB_ONLYDIR) ?: [],
+);
 preg_match_all('#(?:src|href)="[^"]*(/build/visit/[^"]+)"#', $page, $named);
 $build = __DIR__ . '/../../public/build/visit';
 $file = static fn(string $name): string => (string) file_get_contents("$build/$name");
@@ -92,6 +98,7 @@ $figures = [
     'a read: classes loaded' => $read['classes'],
     'a read: memory at its height, kB' => $read['peak'],
     'a sheet’s page: document, kB' => compressed($page),
+    'a sheet’s page: document in the heaviest language, kB' => max(array_map(compressed(...), $inEach)),
     'a sheet’s page: script before the pick, kB' => $size($ending('.js')),
     'a sheet’s page: all script that it can come to, kB' => $size(array_keys($all)),
     'a sheet’s page: style, kB' => $size($ending('.css')),

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Directory\Guardian;
 use App\Models\Booking;
 use App\Models\Pass;
+use App\Models\ReadsAs;
 use App\Models\Sheet;
 use App\Models\Waiting;
 use Demo\MailroomMessage;
@@ -116,7 +117,7 @@ final class TogetherTest extends TestCase
         $second = self::pass($this->takes('20:30', 'Ama Otoo', 'Efua Ferreira'));
         $this->post((string) self::pressIn($this->answered(self::pass($first))))->assertOk();
         $this->expectException(\Illuminate\Database\Eloquent\ModelNotFoundException::class);
-        Pass::ofVisitor($second->id, 'Ama Otoo', self::AMA, '', null);
+        Pass::ofVisitor($second->id, 'Ama Otoo', self::AMA, '', new ReadsAs());
     }
 
     public function test_a_letter_that_waits_and_a_time_that_waits_for_its_address_go_along(): void
