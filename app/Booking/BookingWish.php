@@ -32,7 +32,7 @@ final readonly class BookingWish
         public ?int $hostId = null,
         /** The student, where the school knows them. */
         public ?int $studentId = null,
-        /** 12 or 24, as the visitor reads times; null when they have not said. */
+        /** How they read; nothing of it where nobody knows. */
         public ReadsAs $reads = new ReadsAs(),
         /** Where it was asked for before, and is accepted with this. */
         public ?AgreedEntry $entry = null,

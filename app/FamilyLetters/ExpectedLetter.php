@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\FamilyLetters;
 
 use App\Directory\Expected;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Telling\Letter;
 use App\Telling\Message;
@@ -25,6 +26,12 @@ final class ExpectedLetter extends Message
     protected function identity(): string
     {
         return "expected.{$this->expected->id}.$this->at";
+    }
+
+    /** Of whoever books for somebody nobody knows more than the address. */
+    protected function reading(): Reading
+    {
+        return Reading::on(null);
     }
 
     /** What did not arrive stands on the list. */

@@ -38,7 +38,7 @@ final class FamilyLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->pass->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('sheets.letter_news', ['host' => $this->sheet->host->name, 'students' => $this->students]),
             word: $this->text,
             facts: [$this->sheet->title => implode(' ', array_map(Sentence::of(...), $this->sheet->coreBlocks()))],

@@ -51,9 +51,9 @@ final class Languages
     }
 
     /** Of a document’s root: in which language it is, and which way that runs. */
-    public static function attributes(): string
+    public static function attributes(?Reading $reading = null): string
     {
-        $language = Reading::now()->language;
+        $language = ($reading ?? Reading::now())->language;
 
         return sprintf('lang="%s" dir="%s"', $language, self::direction($language));
     }

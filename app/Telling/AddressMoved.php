@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\School;
@@ -12,6 +13,11 @@ use App\Models\School;
 final class AddressMoved extends Message
 {
     public function __construct(private readonly Pass $pass, private readonly string $school) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->pass);
+    }
 
     protected function heading(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 
@@ -15,6 +16,11 @@ final class AddressQuestion extends Message
         private readonly string $email,
         private readonly string $school,
     ) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->pass);
+    }
 
     protected function heading(): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Calendars\Reader;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Booking;
 use Illuminate\Mail\Mailables\Address;
@@ -29,6 +30,11 @@ final class AfterwardsLetter extends Message implements HostHears
     protected function identity(): string
     {
         return "after.$this->number.{$this->booking->id}";
+    }
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->booking->pass);
     }
 
     protected function heading(): string

@@ -90,10 +90,10 @@ abstract class Message extends Mailable implements ShouldQueue
 
     abstract protected function heading(): string;
 
-    /** How its reader reads. */
+    /** How its reader reads: whoever works here in English so far; a letter to a family says how they do. */
     protected function reading(): Reading
     {
-        return Reading::on(null);
+        return Reading::in('en', null);
     }
 
     /** One for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm. */
@@ -128,7 +128,11 @@ abstract class Message extends Mailable implements ShouldQueue
     {
         $this->written = $this->reading()->hears($this->letter(...));
 
-        return new Content(html: 'mail.html', text: 'mail.text', with: ['letter' => $this->written]);
+        return new Content(
+            html: 'mail.html',
+            text: 'mail.text',
+            with: ['letter' => $this->written, 'reading' => $this->reading()],
+        );
     }
 
     /** What it asks its reader's calendar to do; null for nothing. */

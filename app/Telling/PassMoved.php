@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\School;
@@ -18,6 +19,11 @@ final class PassMoved extends Message
     protected function identity(): string
     {
         return "renewed.{$this->pass->id}.{$this->pass->generation}";
+    }
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->pass);
     }
 
     protected function heading(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Waiting;
 
@@ -11,6 +12,11 @@ use App\Models\Waiting;
 final class PlaceInLine extends Message
 {
     public function __construct(private readonly Waiting $waiting) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->waiting->pass);
+    }
 
     protected function heading(): string
     {

@@ -8,6 +8,7 @@ use App\Booking\LetterPreview;
 use App\Booking\Occasion;
 use App\Booking\Presser;
 use App\Calendars\Reader;
+use App\Framework\Reading;
 use App\Models\Booking;
 use App\Models\Party;
 
@@ -32,6 +33,6 @@ final class WrittenLetter implements LetterPreview
     {
         $letter = Letter::about($booking, $what, Reader::pass($booking->pass), $now);
 
-        return trim(view('mail.text', ['letter' => $letter])->render());
+        return trim(view('mail.text', ['letter' => $letter, 'reading' => Reading::now()])->render());
     }
 }

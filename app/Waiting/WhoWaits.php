@@ -14,7 +14,7 @@ final readonly class WhoWaits
         public string $name,
         public string $email,
         public Wants $wants = new Wants(),
-        /** 12 or 24, as they read times; null when they have not said. */
+        /** How they read; nothing of it where nobody knows. */
         public ReadsAs $reads = new ReadsAs(),
     ) {}
 }

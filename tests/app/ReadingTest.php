@@ -261,6 +261,16 @@ final class ReadingTest extends TestCase
         $this->delivered();
         $told = DB::table('mailroom_messages')->where('recipient', 'ama@mail.example')->pluck('raw')->implode("\n");
         self::assertStringContainsString('Bo Otoo ne vient plus à ce rendez-vous.', quoted_printable_decode($told));
+        self::assertStringContainsString('<html lang="fr" dir="ltr">', quoted_printable_decode($told));
+
+        // Whoever has lost the way to their bookings is shown it in their language.
+        $this->ask('post', '/api/pass-again', ['email' => 'ama@mail.example'])->assertSuccessful();
+        $this->delivered();
+        $again = DB::table('mailroom_messages')
+            ->where('recipient', 'ama@mail.example')
+            ->orderByDesc('id')
+            ->value('subject');
+        self::assertSame('Vos rendez-vous', $again);
     }
 
     public function test_whom_the_school_knows_is_written_to_in_the_language_that_it_knows_of_them(): void

@@ -1,5 +1,5 @@
 <!doctype html>
-<html {!! App\Framework\Languages::attributes() !!}>
+<html {!! App\Framework\Languages::attributes($reading) !!}>
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">

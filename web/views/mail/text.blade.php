@@ -7,7 +7,7 @@
 @endif
 
 @foreach ($letter->facts as $name => $value)
-{!! App\Framework\Spell::fact($name, $value) !!}
+{!! $reading->hears(static fn (): string => App\Framework\Spell::fact($name, $value)) !!}
 @endforeach
 
 @if ($letter->buttons !== [])
