@@ -157,12 +157,12 @@ return [
     'open_pass' => 'Ouvrir vos rendez-vous',
     'to_pass' => 'Vers vos rendez-vous',
     'dear' => 'Bonjour {name},',
-    'line_subject' => 'Voulez-vous être prévenu quand {host} a un créneau libre ?',
+    'line_subject' => 'Voulez-vous un message quand {host} a un créneau libre ?',
     'line_news' =>
         'Quelqu’un a demandé qu’on prévienne cette adresse quand un créneau est libre. Était-ce vous ? Cliquez sur ' .
         'le bouton. Sinon, ne faites rien. Vous n’entendrez plus parler de nous.',
     'line_press' => 'Oui, prévenez-moi quand un créneau est libre',
-    'line_asked' => 'Voulez-vous être prévenu quand un créneau est libre ?',
+    'line_asked' => 'Voulez-vous un message quand un créneau est libre ?',
     'line_asked_more' =>
         'Quand quelqu’un rend un créneau et que c’est votre tour, il vous est gardé un moment et un message arrive.',
     'wants_heading' => 'Ce qui vous conviendrait',
@@ -187,7 +187,7 @@ return [
     'line_offered_more' =>
         'Ouvrez le message reçu pour le prendre. Si vous le laissez passer, les autres sont d’abord prévenus ; la ' .
         'deuxième fois, on ne vous le propose plus.',
-    'line_out' => 'Vous n’êtes plus prévenu des créneaux libres.',
+    'line_out' => 'Vous ne recevez plus de messages sur les créneaux libres.',
     'line_leave' => 'Ne plus me prévenir',
     'line_decline' => 'Non, merci : pas cette fois',
     'offer_heading' => 'Un créneau est libre : {when} avec {host}',

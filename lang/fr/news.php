@@ -34,8 +34,8 @@ return [
             '{who, select, visitor {{visitor} a pris ce créneau.} other {{name} a dit oui.}} Le rendez-vous a lieu.',
     ],
     'maybe' => [
-        'visitor' => '{name} n’est pas encore sûr de pouvoir. Le créneau vous est gardé jusqu’à {until}.',
-        'guest' => '{name} n’est pas encore sûr de pouvoir. Le créneau est gardé jusqu’à {until}.',
+        'visitor' => '{name} ne sait pas encore. Le créneau vous est gardé jusqu’à {until}.',
+        'guest' => '{name} ne sait pas encore. Le créneau est gardé jusqu’à {until}.',
     ],
     'declined' => [
         'visitor' => '{host} ne peut pas vous recevoir à ce moment. D’autres créneaux sont peut-être libres.',

@@ -16,8 +16,8 @@ return [
         'rien n’arrive deux fois.',
     'another_look' => 'Quelque chose est à revoir. Rien n’est perdu.',
     'signed_out' =>
-        'Vous avez été déconnecté entre-temps. Reconnectez-vous dans un autre onglet, puis cliquez à nouveau ici ; ' .
-        'rien n’est perdu.',
+        'Votre session s’est terminée entre-temps. Reconnectez-vous dans un autre onglet, puis cliquez à nouveau ' .
+        'ici ; rien n’est perdu.',
     'file_too_large' =>
         'Ce fichier est trop volumineux. Rien n’a été enregistré ; ce que vous avez écrit est encore là.',
     'file_too_large_here' => 'Ce fichier est trop volumineux.',

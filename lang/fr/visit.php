@@ -73,8 +73,8 @@ return [
     'wait_sent' =>
         'Nous vous avons envoyé un message. Cliquez sur son bouton, et nous vous préviendrons quand un créneau se ' .
         'libère. Quand ce sera votre tour, le créneau vous sera gardé un moment.',
-    'wait_begin' => 'Aucun créneau ne convient ? Soyez prévenu quand un créneau se libère',
-    'wait_heading' => 'Être prévenu quand un créneau se libère',
+    'wait_begin' => 'Aucun créneau ne convient ? Recevez un message quand un créneau se libère',
+    'wait_heading' => 'Recevoir un message quand un créneau se libère',
     'wait_when' => 'Quand',
     'wait_press' => 'Prévenez-moi quand un créneau est libre',
     'move_ruler' => 'Nouveau créneau, {day}',

@@ -151,12 +151,12 @@ return [
     'open_pass' => 'Aprire i Suoi colloqui',
     'to_pass' => 'Ai Suoi colloqui',
     'dear' => 'Buongiorno {name},',
-    'line_subject' => 'Vuole essere avvisato quando {host} ha un orario libero?',
+    'line_subject' => 'Vuole un avviso quando {host} ha un orario libero?',
     'line_news' =>
         'Qualcuno ha chiesto un avviso a questo indirizzo quando un orario è libero. Era Lei? Prema il pulsante. ' .
         'Se no, non faccia nulla. Non sentirà altro.',
     'line_press' => 'Sì, mi avvisi quando se ne libera uno',
-    'line_asked' => 'Vuole essere avvisato quando un orario è libero?',
+    'line_asked' => 'Vuole un avviso quando un orario è libero?',
     'line_asked_more' =>
         'Quando qualcuno restituisce un orario e tocca a Lei, è tenuto per Lei per un po’ e arriva un messaggio.',
     'wants_heading' => 'Che cosa Le andrebbe bene',
@@ -171,7 +171,9 @@ return [
     'wants_anybody' => 'Chiunque',
     'wants_only' => 'Offrirmi solo questi',
     'wants_tell_me' => 'Mi avvisi quando se ne libera uno',
-    'line_in' => '{before, plural, =0 {È il primo.} =1 {È il secondo.} other {Prima di Lei ce ne sono altri #.}}',
+    'line_in' =>
+        '{before, plural, =0 {È in prima posizione.} =1 {È in seconda posizione.} other {Prima di Lei ce ne sono ' .
+        '#.}}',
     'line_in_more' =>
         'Quando un orario si libera e tocca a Lei, è tenuto per Lei per un po’ e arriva un messaggio. Gli orari ' .
         'già liberi si possono prenotare come sempre.',
@@ -179,7 +181,7 @@ return [
     'line_offered_more' =>
         'Apra il messaggio che ne parla per prenderlo. Se lo lascia passare, si chiede prima agli altri; la ' .
         'seconda volta non Le si chiede più.',
-    'line_out' => 'Non è più avvisato degli orari liberi.',
+    'line_out' => 'Non riceve più avvisi sugli orari liberi.',
     'line_leave' => 'Non mi avvisi più',
     'line_decline' => 'No, grazie: non questa volta',
     'offer_heading' => 'Un orario è libero: {when} con {host}',

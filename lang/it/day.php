@@ -38,7 +38,7 @@ return [
         'stato prenotato, il Suo o quello dello studente; o chieda in segreteria.',
     'kiosk_time' => 'Scriva l’orario del colloquio, per esempio {time}.',
     'after_link' => 'I Suoi colloqui',
-    'plain_ahead' => 'Dalle {time} potrà dire qui che è arrivato.',
+    'plain_ahead' => 'Dalle {time} potrà dire qui che è presente.',
     'plain_here' => 'Sono qui',
     'plain_waits' =>
         '{host} sa che è qui. {wait, plural, =0 {} one {Tocca a Lei entro # minuto.} other {Tocca a Lei entro # ' .
@@ -62,9 +62,9 @@ return [
     'kiosk_with' => '<time>{at}</time> con {host}',
     'kiosk_known' => '{host} sa che è qui.',
     'kiosk_go_in' => 'Prego, entri adesso.',
-    'kiosk_missed' => '{host} ha aspettato ed è andato avanti. Dica che è qui; se c’è un momento, si troverà.',
+    'kiosk_missed' => '{host} ha atteso, poi ha continuato con altri. Dica che è qui; se c’è un momento, si troverà.',
     'kiosk_here' => 'Sono qui',
-    'kiosk_ahead' => 'Dalle {at} potrà dire qui che è arrivato.',
+    'kiosk_ahead' => 'Dalle {at} potrà dire qui che è presente.',
     'kiosk_over' => 'Questo colloquio è finito.',
     'kiosk_late' => '{host} è in ritardo di circa {minutes, plural, one {# minuto} other {# minuti}}.',
     'kiosk_done' => 'Fatto',

@@ -13,7 +13,7 @@ return [
         'copiato per intero. Un orario prenotato resta prenotato.',
     '419_title' => 'Questa pagina è rimasta aperta troppo a lungo',
     '419_text' =>
-        'Nel frattempo è stato disconnesso. Acceda di nuovo e ripeta l’ultimo passo; nulla di ciò che precede è ' .
+        'Nel frattempo la sessione è scaduta. Acceda di nuovo e ripeta l’ultimo passo; nulla di ciò che precede è ' .
         'perso.',
     '429_title' => 'Era molto in una volta',
     '429_text' => 'Aspetti un minuto e riprovi. Ciò che è prenotato resta prenotato.',

@@ -35,8 +35,8 @@ return [
             'colloquio ha luogo.',
     ],
     'maybe' => [
-        'visitor' => '{name} non è ancora sicuro. L’orario è tenuto per Lei fino a {until}.',
-        'guest' => '{name} non è ancora sicuro. L’orario è tenuto fino a {until}.',
+        'visitor' => '{name} non lo sa ancora con certezza. L’orario è tenuto per Lei fino a {until}.',
+        'guest' => '{name} non lo sa ancora con certezza. L’orario è tenuto fino a {until}.',
     ],
     'declined' => [
         'visitor' => '{host} non può incontrarla a quest’ora. Altri orari sono forse liberi.',

@@ -15,7 +15,7 @@ return [
         'accade due volte.',
     'another_look' => 'Qualcosa va rivisto. Nulla è andato perso.',
     'signed_out' =>
-        'Nel frattempo è stato disconnesso. Acceda di nuovo in un’altra scheda, poi prema ancora qui; nulla va ' .
+        'Nel frattempo la sessione è scaduta. Acceda di nuovo in un’altra scheda, poi prema ancora qui; nulla va ' .
         'perso.',
     'file_too_large' => 'Quel file è troppo grande. Nulla è stato salvato; ciò che ha scritto è ancora qui.',
     'file_too_large_here' => 'Questo file è troppo grande.',

@@ -35,10 +35,10 @@ return [
         '{host} non ha orari liberi quando Lei può venire; {time} sarebbe libero, se può restare fino alle {until}.',
     'left_outside_come' =>
         '{host} non ha orari liberi quando Lei può venire; {time} sarebbe libero, se può venire allora.',
-    'left_clashes' => '{host} è libero solo mentre Lei è con {others}, o in cammino.',
+    'left_clashes' => '{host} ha tempo solo mentre Lei è con {others}, o in cammino.',
     'left_clashes_stay' =>
-        '{host} è libero solo mentre Lei è con {others}; {time} è libero, se può restare fino alle {until}.',
-    'left_clashes_come' => '{host} è libero solo mentre Lei è con {others}; {time} è libero, se può venire allora.',
+        '{host} ha tempo solo mentre Lei è con {others}; {time} è libero, se può restare fino alle {until}.',
+    'left_clashes_come' => '{host} ha tempo solo mentre Lei è con {others}; {time} è libero, se può venire allora.',
     'take_otherwise' => 'Posso venire alle {time}',
     'not_proven' =>
         'Un buon piano. Se ne esista uno migliore non si è potuto vedere nel tempo che una pagina può prendere.',

@@ -98,9 +98,9 @@ return [
     'line_break' => '{host} è in pausa fino alle {at}.',
     'line_link_later' => 'Il link appare qui quando La chiamano. Lasci aperta questa pagina.',
     'line_missed' =>
-        '{host} L’ha aspettata ed è andato avanti. Se adesso è qui, lo dica: se c’è un momento, si troverà.',
+        '{host} L’ha attesa, poi ha continuato con altri. Se adesso è qui, lo dica: se c’è un momento, si troverà.',
     'line_away' => '{host} oggi non può incontrarla. Non occorre aspettare.',
-    'line_ahead' => 'Dalle {at} potrà dire qui che è arrivato.',
+    'line_ahead' => 'Dalle {at} potrà dire qui che è presente.',
     'line_late' =>
         '{host} è in ritardo di circa {minutes, plural, one {# minuto} other {# minuti}}: il Suo colloquio ' .
         'inizierà probabilmente verso le {at}. Il Suo orario resta Suo.',

@@ -58,8 +58,7 @@ return [
         'zadzwonić do sekretariatu.} other {Nie było odpowiedzi na czas, więc termin znów jest wolny. Proszę ' .
         'wybrać inny albo zadzwonić do sekretariatu, {phone}.}}',
     'not_confirmed' => 'Adres e-mail nie odpowiedział na czas.',
-    'other_host' =>
-        'O {time} prowadziłby {host}. Proszę potwierdzić jeszcze jednym kliknięciem albo wybrać inny termin.',
+    'other_host' => 'O {time} prowadzi {host}. Proszę potwierdzić jeszcze jednym kliknięciem albo wybrać inny termin.',
     'has_begun' => 'To spotkanie się zaczęło albo skończyło; nie można go już przenieść ani odwołać.',
     'next_free' => 'wolne: {when}',
     'next_opens' => 'otwarcie: {when}',

@@ -79,8 +79,8 @@ return [
     'kiosk_known' => '{host} wie, że Państwo są na miejscu.',
     'kiosk_go_in' => 'Proszę wejść.',
     'kiosk_missed' =>
-        '{host} czekał i przeszedł dalej. Proszę zaznaczyć, że są Państwo na miejscu; jeśli będzie chwila, ' .
-        'znajdzie się.',
+        '{host}: czekano na Państwa, a potem poproszono następne osoby. Proszę zaznaczyć, że są Państwo na ' .
+        'miejscu; jeśli będzie chwila, znajdzie się.',
     'kiosk_here' => 'Jestem na miejscu',
     'kiosk_ahead' => 'Od {at} można tu zaznaczyć, że są Państwo na miejscu.',
     'kiosk_over' => 'To spotkanie się skończyło.',

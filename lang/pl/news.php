@@ -12,9 +12,9 @@ return [
     'booked' => [
         'visitor' =>
             '{who, select, office {Sekretariat zarezerwował ten termin dla Państwa.} host {Termin dla Państwa ' .
-            'zarezerwował(a) {name}.} colleague {Termin dla Państwa zarezerwował(a) {name}.} other {Ten termin ' .
-            'należy do Państwa.}}',
-        'guest' => '{visitor} dodał(a) Państwa do tego spotkania.',
+            'rezerwuje {name}.} colleague {Termin dla Państwa rezerwuje {name}.} other {Ten termin należy do ' .
+            'Państwa.}}',
+        'guest' => '{visitor} dodaje Państwa do tego spotkania.',
     ],
     'please_confirm' => [
         'visitor' =>
@@ -34,7 +34,7 @@ return [
             '{who, select, you {Ten termin należy do Państwa.} other {{name} się zgadza. Ten termin należy do ' .
             'Państwa.}}',
         'guest' =>
-            '{who, select, visitor {{visitor} wziął/wzięła ten termin.} other {{name} się zgadza.}} Spotkanie się ' .
+            '{who, select, visitor {{visitor} bierze ten termin.} other {{name} się zgadza.}} Spotkanie się ' .
             'odbędzie.',
     ],
     'maybe' => [
@@ -50,24 +50,24 @@ return [
             '{held, select, yes {Termin, o który Państwo prosili, jest teraz inny. Czeka na Państwa, aż odpowie ' .
             '{host}, najdłużej do {until}.} other {{who, select, you {Przenieśli Państwo to spotkanie.} office ' .
             '{Sekretariat przeniósł to spotkanie.} host {To spotkanie trzeba było przenieść ({name}).} colleague ' .
-            '{To spotkanie trzeba było przenieść ({name}).} other {To spotkanie przeniósł/przeniosła {name}.}} To ' .
-            'jest nowy termin.}}',
+            '{To spotkanie trzeba było przenieść ({name}).} other {To spotkanie zostało przeniesione ({name}).}} ' .
+            'To jest nowy termin.}}',
         'guest' =>
             '{who, select, you {Przenieśli Państwo to spotkanie.} office {Sekretariat przeniósł to spotkanie.} ' .
             'host {To spotkanie trzeba było przenieść ({name}).} colleague {To spotkanie trzeba było przenieść ' .
-            '({name}).} other {To spotkanie przeniósł/przeniosła {name}.}} To jest nowy termin.',
+            '({name}).} other {To spotkanie zostało przeniesione ({name}).}} To jest nowy termin.',
     ],
     'cancelled' => [
         'visitor' =>
             '{who, select, you {Odwołali Państwo to spotkanie. Termin jest teraz wolny dla innych.} office ' .
             '{Sekretariat odwołał to spotkanie.} host {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} ' .
-            'colleague {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} other {To spotkanie odwołał(a) ' .
-            '{name}.}}',
+            'colleague {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} other {To spotkanie zostało ' .
+            'odwołane ({name}).}}',
         'guest' =>
             '{who, select, you {Odwołali Państwo to spotkanie. Termin jest teraz wolny dla innych.} office ' .
             '{Sekretariat odwołał to spotkanie.} host {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} ' .
-            'colleague {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} other {To spotkanie odwołał(a) ' .
-            '{name}.}}',
+            'colleague {To spotkanie trzeba było odwołać ({name}). Przepraszamy.} other {To spotkanie zostało ' .
+            'odwołane ({name}).}}',
     ],
     'link_added' => [
         'visitor' => 'Link do wideo na to spotkanie jest już dostępny.',
@@ -87,18 +87,18 @@ return [
     ],
     'guest_brought' => [
         'visitor' =>
-            '{who, select, you {Dodali Państwo do tego spotkania: {guest}.} other {{name} dodał(a) do tego ' .
+            '{who, select, you {Dodali Państwo do tego spotkania: {guest}.} other {{name} dodaje do tego ' .
             'spotkania: {guest}.}} Ta osoba dostaje własną prywatną stronę.',
-        'about' => '{name} dodał(a) Państwa do tego spotkania.',
-        'guest' => '{name} dodał(a) do tego spotkania: {guest}.',
+        'about' => '{name} dodaje Państwa do tego spotkania.',
+        'guest' => '{name} dodaje do tego spotkania: {guest}.',
     ],
     'guest_left' => [
         'visitor' =>
             '{who, select, you {Usunęli Państwo z tego spotkania: {guest}.} other {{guest} nie przyjdzie na to ' .
             'spotkanie.}} Samo spotkanie pozostaje.',
         'about' =>
-            '{who, select, you {Nie przyjdą Państwo na to spotkanie.} other {{name} usunął/usunęła Państwa z tego ' .
-            'spotkania.}} Samo spotkanie pozostaje.',
+            '{who, select, you {Nie przyjdą Państwo na to spotkanie.} other {Usunięto Państwa z tego spotkania ' .
+            '({name}).}} Samo spotkanie pozostaje.',
         'guest' => '{guest} nie przyjdzie na to spotkanie. Samo spotkanie pozostaje.',
     ],
     'sitting' => [
@@ -121,7 +121,7 @@ return [
         'cancelled' =>
             '{who, select, you {Odwołali Państwo to spotkanie. Termin jest teraz wolny dla innych.} office ' .
             '{Sekretariat odwołał to spotkanie.} host {To spotkanie trzeba było odwołać ({name}).} colleague {To ' .
-            'spotkanie trzeba było odwołać ({name}).} other {To spotkanie odwołał(a) {name}.}}',
+            'spotkanie trzeba było odwołać ({name}).} other {To spotkanie zostało odwołane ({name}).}}',
         'by' => '{who, select, office {przez sekretariat} other {{name}}}',
     ],
     'again_heading' => 'Państwa spotkania',

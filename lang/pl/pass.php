@@ -116,7 +116,7 @@ return [
     'knock_of' => 'prowadzi {host}',
     'knock_of_about' => 'prowadzi {host}, dotyczy: {student}',
     'knock_leaving' => '{host} dowie się, że prośba jest wycofana.',
-    'knock_leaving_unasked' => '{host} nie dostał jeszcze prośby.',
+    'knock_leaving_unasked' => '{host} jeszcze nie wie o prośbie.',
     'with_about' => '{host}, dotyczy: {student}',
     'state_asked' => 'czeka na odpowiedź',
     'state_kept' => 'proszę nacisnąć przycisk w wiadomości',

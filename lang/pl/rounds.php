@@ -38,12 +38,12 @@ return [
     'left_outside_come' =>
         '{host} nie ma wolnych terminów, gdy mogą Państwo przyjść; {time} byłoby wolne, jeśli mogą Państwo wtedy ' .
         'przyjść.',
-    'left_clashes' => '{host} jest wolny tylko wtedy, gdy mają Państwo inne spotkanie ({others}) albo są w drodze.',
+    'left_clashes' => '{host} ma wolne tylko wtedy, gdy mają Państwo inne spotkanie ({others}) albo są w drodze.',
     'left_clashes_stay' =>
-        '{host} jest wolny tylko wtedy, gdy mają Państwo inne spotkanie ({others}); {time} jest wolne, jeśli mogą ' .
+        '{host} ma wolne tylko wtedy, gdy mają Państwo inne spotkanie ({others}); {time} jest wolne, jeśli mogą ' .
         'Państwo zostać do {until}.',
     'left_clashes_come' =>
-        '{host} jest wolny tylko wtedy, gdy mają Państwo inne spotkanie ({others}); {time} jest wolne, jeśli mogą ' .
+        '{host} ma wolne tylko wtedy, gdy mają Państwo inne spotkanie ({others}); {time} jest wolne, jeśli mogą ' .
         'Państwo wtedy przyjść.',
     'take_otherwise' => 'Mogę przyjść o {time}',
     'not_proven' => 'Dobry plan. Czy jest lepszy, nie dało się sprawdzić w czasie, jaki ma strona.',

@@ -85,7 +85,7 @@ return [
     'move_press_with' => 'Przenieść tutaj, prowadzi {host}',
     'move_press' => 'Przenieść tutaj',
     'move_intro' => 'Proszę wybrać nowy termin. Stary pozostaje Państwa, dopóki nie ma nowego.',
-    'move_with' => 'Tam prowadziłby {host}.',
+    'move_with' => 'Tam prowadzi {host}.',
     'line_on_my_way' => 'Jestem w drodze',
     'line_stairs' => 'Na schodach',
     'line_two_minutes' => 'Jeszcze dwie minuty',
@@ -98,8 +98,8 @@ return [
     'line_break' => '{host} ma przerwę do {at}.',
     'line_link_later' => 'Link pojawi się tutaj po wezwaniu. Proszę nie zamykać tej strony.',
     'line_missed' =>
-        '{host} czekał na Państwa i przeszedł dalej. Jeśli są Państwo teraz na miejscu, proszę to zaznaczyć: jeśli ' .
-        'będzie chwila, znajdzie się.',
+        '{host}: czekano na Państwa, a potem poproszono następne osoby. Jeśli są Państwo teraz na miejscu, proszę ' .
+        'to zaznaczyć: jeśli będzie chwila, znajdzie się.',
     'line_away' => '{host} nie może się dziś jednak z Państwem spotkać. Nie trzeba czekać.',
     'line_ahead' => 'Od {at} można tu zaznaczyć, że są Państwo na miejscu.',
     'line_late' =>
@@ -147,7 +147,7 @@ return [
     'zone' => 'Podane godziny: {zone}.',
     'from' => 'Od {at}',
     'move_now' => 'teraz Państwa',
-    'line_room_open' => '{host} otworzył dla Państwa salę.',
+    'line_room_open' => 'Sala jest dla Państwa otwarta ({host}).',
     'line_rings' => 'Wideo nie działa. {host} to widzi i zadzwoni na {phone}.',
     'line_no_number' => 'Wideo nie działa. {host} to widzi, ale nie podali Państwo numeru.',
     'line_word' => '{host}: „{word}”',

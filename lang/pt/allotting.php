@@ -6,7 +6,7 @@ return [
     'board_until' => 'aceitam-se desejos até {moment}',
     'board_over' => 'as horas estão a ser dadas; quem enviou desejos terá notícias dos seus',
     'over' => 'Já não se aceitam desejos. As horas livres estarão aqui quando todos os desejos tiverem as suas.',
-    'windows_needed' => 'Diga quando pode vir: sem nenhuma noite ninguém o pode receber.',
+    'windows_needed' => 'Diga quando pode vir: sem nenhuma noite não é possível marcar reuniões.',
     'until' => 'Pode enviar desejos, e mudá-los, até {moment}.',
     'until_over' => 'Podiam enviar-se desejos até {moment}. Saberá que horas são suas assim que todos tiverem as suas.',
     'sent_at' => 'A escola tem os seus desejos desde {moment}.',

@@ -37,13 +37,13 @@ return [
     'sent_press_more' => 'Mais um passo: veja o seu e-mail.',
     'sent_kept' =>
         'As suas horas ficam guardadas meia hora. Prima o botão da mensagem para {email}, e são pedidas. Como ' .
-        'está, vê-se numa <link>página privada</link>. Só o próprio deve ter o endereço.',
+        'está, vê-se numa <link>página privada</link>. Guarde o endereço só para si.',
     'sent_hear' =>
-        'Tem notícias por uma mensagem para {email}. {kept} Como está, vê-se numa <link>página privada</link>. Só ' .
-        'o próprio deve ter o endereço.',
+        'Tem notícias por uma mensagem para {email}. {kept} Como está, vê-se numa <link>página privada</link>. ' .
+        'Guarde o endereço só para si.',
     'sent_answer' =>
-        'A resposta chega às suas reuniões. {kept} Como está, vê-se numa <link>página privada</link>. Só o próprio ' .
-        'deve ter o endereço.',
+        'A resposta chega às suas reuniões. {kept} Como está, vê-se numa <link>página privada</link>. Guarde o ' .
+        'endereço só para si.',
     'sent_to_bookings' => 'Para as suas reuniões',
     'where' => 'Onde?',
     'student' => 'Sobre quem é?',
@@ -77,7 +77,7 @@ return [
     'band_none' => '{day}: nada em comum',
     'band' => '{day}: em comum {spans}',
     'band_both' => 'ambos',
-    'band_you' => 'o próprio',
+    'band_you' => 'eu',
     'band_all' => 'todos',
     'band_from' => 'a partir das {at}',
     'band_nothing' => 'nada',

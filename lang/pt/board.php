@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'none_here' => 'De momento nada se pode marcar aqui. <link>Veja quem mais o pode receber</link>.',
+    'none_here' => 'De momento nada se pode marcar aqui. <link>Veja com quem mais pode falar</link>.',
     'ask_for_time' => 'Pedir uma hora a {host}',
     'heading' => 'Fale com a nossa equipa',
     'card' => 'Escrever o código do seu cartão',

@@ -130,8 +130,8 @@ return [
     'undo_taken' => 'Já não se pode voltar atrás: alguém foi mais rápido. Escolha outra hora.',
     'address_subject' => 'É este o seu endereço de e-mail?',
     'address_news' =>
-        'Este endereço foi dado para reuniões em {school}. Foi o próprio? Prima o botão, e as mensagens passam a ' .
-        'ir para lá. Se não, não faça nada. Não ouve mais nada.',
+        'Este endereço foi dado para reuniões em {school}. O pedido foi seu? Prima o botão, e as mensagens passam ' .
+        'a ir para lá. Se não, não faça nada. Não ouve mais nada.',
     'address_press' => 'Sim, é o meu endereço',
     'address_asked' => '{email} é o seu endereço?',
     'address_asked_more' =>
@@ -140,10 +140,10 @@ return [
     'address_done' => 'Obrigado. As mensagens vão para {email}.',
     'address_moved_subject' => 'As mensagens sobre as suas reuniões vão para outro endereço',
     'address_moved_news' =>
-        '{phone, select, none {As mensagens sobre as suas reuniões vão a partir de agora para {email}. Se não foi ' .
-        'o próprio, abra as suas reuniões e dê à página um novo endereço, ou ligue para a secretaria.} other {As ' .
-        'mensagens sobre as suas reuniões vão a partir de agora para {email}. Se não foi o próprio, abra as suas ' .
-        'reuniões e dê à página um novo endereço, ou ligue para a secretaria, {phone}.}}',
+        '{phone, select, none {As mensagens sobre as suas reuniões vão a partir de agora para {email}. Se o pedido ' .
+        'não foi seu, abra as suas reuniões e dê à página um novo endereço, ou ligue para a secretaria.} other {As ' .
+        'mensagens sobre as suas reuniões vão a partir de agora para {email}. Se o pedido não foi seu, abra as ' .
+        'suas reuniões e dê à página um novo endereço, ou ligue para a secretaria, {phone}.}}',
     'join_subject' => '{name} gostaria de vir também',
     'join_news' =>
         '{name} pede para participar nesta reunião. Abra as suas reuniões para acrescentar esta pessoa. Ou não ' .
@@ -151,12 +151,12 @@ return [
     'open_pass' => 'Abrir as suas reuniões',
     'to_pass' => 'Para as suas reuniões',
     'dear' => 'Bom dia, {name},',
-    'line_subject' => 'Quer ser avisado quando {host} tiver uma hora livre?',
+    'line_subject' => 'Quer um aviso quando {host} tiver uma hora livre?',
     'line_news' =>
-        'Alguém pediu um aviso neste endereço quando houver uma hora livre. Foi o próprio? Prima o botão. Se não, ' .
-        'não faça nada. Não ouve mais nada.',
+        'Alguém pediu um aviso neste endereço quando houver uma hora livre. O pedido foi seu? Prima o botão. Se ' .
+        'não, não faça nada. Não ouve mais nada.',
     'line_press' => 'Sim, avisem-me quando houver uma livre',
-    'line_asked' => 'Quer ser avisado quando houver uma hora livre?',
+    'line_asked' => 'Quer um aviso quando houver uma hora livre?',
     'line_asked_more' =>
         'Quando alguém devolve uma hora e é a sua vez, fica guardada para si durante algum tempo e chega uma ' .
         'mensagem.',
@@ -173,7 +173,8 @@ return [
     'wants_only' => 'Oferecer-me só estas',
     'wants_tell_me' => 'Avisem-me quando houver uma livre',
     'line_in' =>
-        '{before, plural, =0 {É o primeiro.} =1 {É o segundo.} one {Há # à sua frente.} other {Há # à sua frente.}}',
+        '{before, plural, =0 {Está em primeiro lugar.} =1 {Está em segundo lugar.} one {Há # à sua frente.} other ' .
+        '{Há # à sua frente.}}',
     'line_in_more' =>
         'Quando uma hora ficar livre e for a sua vez, fica guardada para si durante algum tempo e chega uma ' .
         'mensagem. As horas já livres podem marcar-se como sempre.',
@@ -247,7 +248,7 @@ return [
         'Se houver algo marcado com este endereço, vai a caminho uma mensagem com as suas reuniões. Veja no seu ' .
         'e-mail, e também no correio não solicitado.',
     'again_back' => 'Toda a nossa equipa',
-    'left' => 'Já não vem a «{title}» {when}. {visitor} pode voltar a juntá-lo.',
+    'left' => 'Já não vem a «{title}» {when}. {visitor} pode voltar a acrescentar o seu nome.',
     'link' => [
         'kept' => 'A ligação chega quando a hora estiver marcada.',
         'asked' => 'A ligação chega quando o seu pedido for aceite.',
@@ -257,7 +258,7 @@ return [
             '{minutes, plural, one {# minuto} other {# minutos}} antes da reunião.',
         'called' =>
             '{where, select, here {A ligação aparece aqui} other {A ligação aparece na página das suas reuniões}} ' .
-            'quando for chamado.',
+            'quando chegar a sua vez.',
     ],
     'key_reused' =>
         'Este formulário já foi enviado com outras respostas. Conta o primeiro. Carregue a página de novo para ' .

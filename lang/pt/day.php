@@ -12,18 +12,18 @@ return [
     'offer_gone' => 'Essa hora já não é oferecida. As suas outras reuniões estão como estavam.',
     'offer_open' => '{time} é oferecida, e guardada até {until}.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} está de novo a horas} one {{host} está atrasado cerca de # minuto} other ' .
-        '{{host} está atrasado cerca de # minutos}}',
+        '{minutes, plural, =0 {{host} está de novo a horas} one {{host} tem cerca de # minuto de atraso} other ' .
+        '{{host} tem cerca de # minutos de atraso}}',
     'late_news' =>
         '{minutes, plural, =0 {{host} está de novo a horas. A sua reunião começa às {time}, como previsto.} one ' .
-        '{{host} está hoje atrasado cerca de # minuto. A sua reunião começa por volta das {time}. A sua hora ' .
-        'continua sua.} other {{host} está hoje atrasado cerca de # minutos. A sua reunião começa por volta das ' .
+        '{{host} tem hoje cerca de # minuto de atraso. A sua reunião começa por volta das {time}. A sua hora ' .
+        'continua sua.} other {{host} tem hoje cerca de # minutos de atraso. A sua reunião começa por volta das ' .
         '{time}. A sua hora continua sua.}}',
     'late_link' => 'As suas reuniões: quanto demora, como está agora',
     'late_text' =>
         '{minutes, plural, =0 {{school}: {host} está de novo a horas. A sua reunião começa às {time}.} one ' .
-        '{{school}: {host} está atrasado cerca de # minuto. A sua reunião começa por volta das {time}.} other ' .
-        '{{school}: {host} está atrasado cerca de # minutos. A sua reunião começa por volta das {time}.}}',
+        '{{school}: {host} tem cerca de # minuto de atraso. A sua reunião começa por volta das {time}.} other ' .
+        '{{school}: {host} tem cerca de # minutos de atraso. A sua reunião começa por volta das {time}.}}',
     'offer_heading' => '{host} oferece-lhe outra hora',
     'offer_news' => '{host} oferece-lhe {time}. Fica guardada para si até {until}. Abra as suas reuniões para a tomar.',
     'offer_instead' => 'Depois desta reunião',
@@ -44,7 +44,7 @@ return [
         '{host} sabe que está aqui. {wait, plural, =0 {} one {É a sua vez dentro de # minuto.} other {É a sua vez ' .
         'dentro de # minutos.}} Carregue esta página de novo para ver como está.',
     'plain_called' => 'Faça o favor de entrar.',
-    'plain_late' => '{host} está atrasado cerca de {minutes, plural, one {# minuto} other {# minutos}}.',
+    'plain_late' => '{host} tem cerca de {minutes, plural, one {# minuto} other {# minutos}} de atraso.',
     'plain_word' => '{host}: «{word}»',
     'ahead_minutes' => 'dentro de {minutes, plural, one {# minuto} other {# minutos}}',
     'ahead_today' => 'hoje às {time}',
@@ -67,9 +67,9 @@ return [
     'kiosk_here' => 'Estou aqui',
     'kiosk_ahead' => 'A partir das {at} pode dizer aqui que chegou.',
     'kiosk_over' => 'Esta reunião terminou.',
-    'kiosk_late' => '{host} está atrasado cerca de {minutes, plural, one {# minuto} other {# minutos}}.',
+    'kiosk_late' => '{host} tem cerca de {minutes, plural, one {# minuto} other {# minutos}} de atraso.',
     'kiosk_done' => 'Pronto',
-    'kiosk_forgets' => 'Esta página esquece-o dentro de momentos.',
+    'kiosk_forgets' => 'Esta página apaga os seus dados dentro de momentos.',
     'kiosk_question' => 'Veio para uma reunião?',
     'kiosk_code' => 'O código das suas reuniões ou do seu cartão',
     'kiosk_find' => 'Procurar-me',

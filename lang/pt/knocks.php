@@ -69,7 +69,7 @@ return [
     'pass_proposed' =>
         '{hosts, plural, one {{host} indica outras horas.} other {Foram indicadas outras horas.}} Ficam guardadas ' .
         'para si até {until}; um clique toma uma.',
-    'pass_declined' => '{host} não o pode receber a estas horas.',
+    'pass_declined' => '{host} não pode reunir consigo a estas horas.',
     'pass_lapsed' => 'Ninguém respondeu a tempo. As suas horas voltam a estar livres.',
     'pass_taken_back' => 'Retirou isto.',
     'letter_sent' => 'Pediu uma hora a {host}. Fica guardada até {until}.',
@@ -81,7 +81,7 @@ return [
     'letter_maybe' =>
         '{host} diz talvez. A hora fica guardada para si, e ainda não é certa. Sabe mais o mais tardar {until}.',
     'letter_maybe_heading' => 'Talvez: {title}, com {host}',
-    'letter_declined' => '{host} não o pode receber a estas horas.',
+    'letter_declined' => '{host} não pode reunir consigo a estas horas.',
     'letter_declined_heading' => 'Recusada: {title}, com {host}',
     'letter_off' =>
         'Isto não se realiza, e a hora volta a estar livre. Se o seu calendário a tem, esta mensagem tira-a.',

@@ -13,7 +13,7 @@ return [
         'visitor' =>
             '{who, select, office {A secretaria marcou esta hora para si.} host {{name} marcou esta hora para si.} ' .
             'colleague {{name} marcou esta hora para si.} other {Esta hora é sua.}}',
-        'guest' => '{visitor} juntou-o a esta reunião.',
+        'guest' => '{visitor} acrescentou o seu nome a esta reunião.',
     ],
     'please_confirm' => [
         'visitor' =>
@@ -38,7 +38,7 @@ return [
         'guest' => '{name} ainda não tem a certeza. A hora fica reservada até {until}.',
     ],
     'declined' => [
-        'visitor' => '{host} não o pode receber a esta hora. Talvez haja outras livres.',
+        'visitor' => '{host} não pode reunir consigo a esta hora. Talvez haja outras livres.',
         'guest' => '{host} não pode a esta hora. A reunião não se realiza.',
     ],
     'moved' => [
@@ -82,7 +82,7 @@ return [
         'visitor' =>
             '{who, select, you {Juntou {guest} a esta reunião.} other {{name} juntou {guest} a esta reunião.}} ' .
             'Recebe uma página privada própria.',
-        'about' => '{name} juntou-o a esta reunião.',
+        'about' => '{name} acrescentou o seu nome a esta reunião.',
         'guest' => '{name} juntou {guest} a esta reunião.',
     ],
     'guest_left' => [
@@ -90,8 +90,8 @@ return [
             '{who, select, you {Retirou {guest} desta reunião.} other {{guest} já não vem a esta reunião.}} A ' .
             'reunião mantém-se.',
         'about' =>
-            '{who, select, you {Já não vem a esta reunião.} other {{name} retirou-o desta reunião.}} A reunião ' .
-            'mantém-se.',
+            '{who, select, you {Já não vem a esta reunião.} other {{name} retirou o seu nome desta reunião.}} A ' .
+            'reunião mantém-se.',
         'guest' => '{guest} já não vem a esta reunião. A reunião mantém-se.',
     ],
     'sitting' => [
@@ -110,7 +110,7 @@ return [
         'look' => 'As suas reuniões',
     ],
     'off' => [
-        'declined' => '{host} não o pode receber a esta hora.',
+        'declined' => '{host} não pode reunir consigo a esta hora.',
         'cancelled' =>
             '{who, select, you {Desmarcou esta reunião. A hora está agora livre para outros.} office {A secretaria ' .
             'desmarcou esta reunião.} host {{name} teve de desmarcar esta reunião.} colleague {{name} teve de ' .

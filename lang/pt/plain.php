@@ -12,7 +12,7 @@ return [
     'staff' => 'Para a equipa: entrar',
     'shown' => 'Mostram-se {shown, number, integer} de {all, number, integer}.',
     'door_nothing' => 'De momento nada se pode marcar aqui.',
-    'door_others' => 'Veja quem mais o pode receber.',
+    'door_others' => 'Veja com quem mais pode falar.',
     'find' => 'Quem está livre, e quando',
     'find_about' => 'De que se trata',
     'find_from' => 'De',

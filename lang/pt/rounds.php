@@ -60,8 +60,8 @@ return [
         'que cuida desta criança. Nada foi marcado; pergunte-lhe, ou à secretaria.}}',
     'elsewhere' =>
         '{apart, select, yes {A hora {time} já não se pode marcar. Nada foi marcado; aqui está o melhor plano ' .
-        'seguinte, com as mudanças assinaladas.} other {O próprio, ou {child} com outra pessoa, tem agora outra ' .
-        'reunião {time}. Nada foi marcado; aqui está o melhor plano seguinte, com as mudanças assinaladas.}}',
+        'seguinte, com as mudanças assinaladas.} other {Há agora outra reunião sua, ou de {child} com outra ' .
+        'pessoa, {time}. Nada foi marcado; aqui está o melhor plano seguinte, com as mudanças assinaladas.}}',
     'left_child' =>
         '{apart, select, yes {Uma hora com {host} sobre {child} não se pode marcar daqui. A secretaria da escola ' .
         'sabe mais.} other {Outra pessoa que cuida de {child} já marcou com {host}.}}',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'own_other_tab' => 'Foi o próprio que marcou esta hora, noutro separador.',
+    'own_other_tab' => 'Já marcou esta hora, noutro separador.',
     'none_taken' => 'Todas as horas estão ocupadas',
     'none_opens' => 'Ainda não abriu',
     'none_enough' => 'Já marcou aqui',
@@ -22,7 +22,7 @@ return [
         'Esta hora fica guardada para si até {until}. Prima o botão da mensagem enviada para {email} e fica ' .
         'marcada.',
     'letter' => 'Recebe uma mensagem em {email} dentro de minutos.',
-    'private_page' => 'Tudo fica numa <link>página privada</link>. Só o próprio deve ter o endereço.',
+    'private_page' => 'Tudo fica numa <link>página privada</link>. Guarde o endereço só para si.',
     'your_bookings' => 'As suas reuniões',
     'another_here' => 'Marcar outra hora aqui',
     'another_teacher' => 'Marcar com outro professor',
@@ -95,13 +95,13 @@ return [
     'line_ready' => '{host} está à sua espera: {place}.',
     'line_here' => '<bold>{host} sabe que está aqui.</bold> {wait}',
     'line_break' => '{host} está em pausa até {at}.',
-    'line_link_later' => 'A ligação aparece aqui quando for chamado. Deixe esta página aberta.',
+    'line_link_later' => 'A ligação aparece aqui quando chegar a sua vez. Deixe esta página aberta.',
     'line_missed' =>
         '{host} esperou por si e continuou. Se está aqui agora, diga-o: se houver um momento, encontra-se.',
-    'line_away' => '{host} afinal não o pode receber hoje. Não precisa de esperar.',
+    'line_away' => '{host} afinal não pode reunir consigo hoje. Não precisa de esperar.',
     'line_ahead' => 'A partir das {at} pode dizer aqui que chegou.',
     'line_late' =>
-        '{host} está atrasado cerca de {minutes, plural, one {# minuto} other {# minutos}}: a sua reunião começa ' .
+        '{host} tem cerca de {minutes, plural, one {# minuto} other {# minutos}} de atraso: a sua reunião começa ' .
         'provavelmente por volta das {at}. A sua hora continua sua.',
     'line_answered' => 'Respondeu: «{answer}»',
     'line_school' => 'A sala da escola: <link>{school}</link>.',
@@ -120,9 +120,9 @@ return [
     'form_somebody_else' => 'Marca outra pessoa',
     'form_where' => 'Onde: <bold>{place}</bold>',
     'join_sent' =>
-        'Se alguém tiver uma hora para este aluno, recebe agora uma mensagem sua e pode juntá-lo. Então chega ao ' .
-        'seu endereço uma página privada sua.',
-    'join_about' => 'É o outro encarregado de educação? Quem marcou pode juntá-lo à mesma reunião.',
+        'Se alguém tiver uma hora para este aluno, recebe agora uma mensagem sua e pode acrescentar o seu nome. ' .
+        'Então chega ao seu endereço uma página privada sua.',
+    'join_about' => 'É o outro encarregado de educação? Quem marcou pode acrescentar o seu nome à mesma reunião.',
     'join' => 'Pedir para participar',
     'late_ways' => 'Quando houver atrasos, esta página diz. Avisem-me também',
     'late_email' => 'por e-mail',

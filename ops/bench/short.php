@@ -57,9 +57,7 @@ $read = php(__DIR__ . '/one.php', 'read', $sheet['slug']);
 
 $page = (string) file_get_contents("$address/s/{$sheet['slug']}");
 $inEach = array_map(
-    static fn(string $of): string => (string) file_get_contents(
-        "$address/" . basename($of) . "/s/{$sheet['slug']}",
-    ),
+    static fn(string $of): string => (string) file_get_contents("$address/" . basename($of) . "/s/{$sheet['slug']}"),
     glob(__DIR__ . '/../../lang/*', GLOB_ONLYDIR) ?: [],
 );
 preg_match_all('#(?:src|href)="[^"]*(/build/visit/[^"]+)"#', $page, $named);
