@@ -15,4 +15,5 @@ return [
     'no_answer' => 'لم يجب الخادم في الوقت. نحاول لاحقًا.',
     'address_or_file' => 'أعطوا عنوان تقويم أو اختاروا ملفًا.',
     'file_most' => 'ملف التقويم لا يتجاوز {megabytes} ميغابايت.',
+    'skipped' => 'السطر {line, number, integer}، {what}: {why}',
 ];

@@ -19,4 +19,5 @@ return [
     'no_answer' => 'Der Server hat nicht rechtzeitig geantwortet. Wir versuchen es später wieder.',
     'address_or_file' => 'Geben Sie die Adresse eines Kalenders an, oder wählen Sie eine Datei.',
     'file_most' => 'Eine Kalenderdatei hat höchstens {megabytes} MB.',
+    'skipped' => 'Zeile {line, number, integer}, {what}: {why}',
 ];

@@ -19,4 +19,5 @@ return [
     'no_answer' => 'El servidor no respondió a tiempo. Lo intentaremos más tarde.',
     'address_or_file' => 'Dé la dirección de un calendario, o elija un archivo.',
     'file_most' => 'Un archivo de calendario ocupa como máximo {megabytes} MB.',
+    'skipped' => 'Línea {line, number, integer}, {what}: {why}',
 ];

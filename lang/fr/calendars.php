@@ -21,4 +21,5 @@ return [
     'no_answer' => 'Le serveur n’a pas répondu à temps. Nous réessayons plus tard.',
     'address_or_file' => 'Donnez l’adresse d’un calendrier, ou choisissez un fichier.',
     'file_most' => 'Un fichier de calendrier fait {megabytes} Mo au plus.',
+    'skipped' => 'Ligne {line, number, integer}, {what} : {why}',
 ];

@@ -19,4 +19,5 @@ return [
     'no_answer' => 'Il server non ha risposto in tempo. Riproviamo più tardi.',
     'address_or_file' => 'Dia l’indirizzo di un calendario, o scelga un file.',
     'file_most' => 'Un file di calendario ha al massimo {megabytes} MB.',
+    'skipped' => 'Riga {line, number, integer}, {what}: {why}',
 ];

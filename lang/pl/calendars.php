@@ -18,4 +18,5 @@ return [
     'no_answer' => 'Serwer nie odpowiedział na czas. Spróbujemy później.',
     'address_or_file' => 'Proszę podać adres kalendarza albo wybrać plik.',
     'file_most' => 'Plik kalendarza ma najwyżej {megabytes} MB.',
+    'skipped' => 'Wiersz {line, number, integer}, {what}: {why}',
 ];

@@ -18,4 +18,5 @@ return [
     'no_answer' => 'O servidor não respondeu a tempo. Tentamos mais tarde.',
     'address_or_file' => 'Dê o endereço de um calendário, ou escolha um ficheiro.',
     'file_most' => 'Um ficheiro de calendário tem no máximo {megabytes} MB.',
+    'skipped' => 'Linha {line, number, integer}, {what}: {why}',
 ];

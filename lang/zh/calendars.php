@@ -15,4 +15,5 @@ return [
     'no_answer' => '服务器没有及时回应。我们稍后再试。',
     'address_or_file' => '请填写日历地址，或选择文件。',
     'file_most' => '日历文件最大 {megabytes} MB。',
+    'skipped' => '第 {line, number, integer} 行，{what}：{why}',
 ];

@@ -121,7 +121,12 @@ async function sideBySide(page) {
 
 await take('board', WIDE, (page) => page.goto('/'));
 await take('visit', WIDE, firstSheet);
-await take('visit-phone', PHONE, firstSheet);
+await take('visit-phone', PHONE, async (page) => {
+    await firstSheet(page);
+    // As a family reads it whose language runs from right to left.
+    await page.goto(`/ar${new URL(page.url()).pathname}`);
+    await page.locator('[data-ruler]').first().waitFor();
+});
 await take('pass-phone', PHONE, pass);
 await take('knock', WIDE, async (page) => {
     await page.goto('/d/tomasz-wilk/knock');

@@ -7,10 +7,14 @@ const LANGUAGE = { name: 'recess_language', value: 'en-XA', url: process.env.REC
 const SAME =
     /^(Mon|Tue|Wed|Thu|Fri|Sat|Sun)(day|sday|nesday|rsday|urday)?$|^(Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec)|^(am|pm|Recess|https)$/;
 
+/** Languages are called as in themselves, whichever one reads. */
+const CHOICE = 'nav.languages';
+
 /** What is in no brackets and in nobody's data, and what has no room. */
 async function amiss(page: Page, asked: string): Promise<string[]> {
     await page.evaluate(() => document.fonts.ready);
-    const { texts, data, cut } = await page.evaluate(() => {
+    const { texts, data, cut } = await page.evaluate((choice) => {
+        document.querySelector(choice)?.remove();
         const shown = (one: Element) => {
             const box = one.getBoundingClientRect();
             return box.width > 1 && box.height > 1 && getComputedStyle(one).visibility === 'visible';
@@ -35,7 +39,7 @@ async function amiss(page: Page, asked: string): Promise<string[]> {
                 .filter((one) => one.scrollWidth > one.clientWidth + 1 && getComputedStyle(one).overflowX !== 'visible')
                 .map((one) => `cut off: ${one.textContent}`),
         };
-    });
+    }, CHOICE);
     const theirs = new Set((data + asked).match(/[\p{L}\p{M}’]+/gu));
     const bare = texts.flatMap((text) => {
         let rest = text;

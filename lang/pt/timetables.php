@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'block' =>
+        '{days} {hours}{ends, select, until { (de {first} a {until})} times { (a partir de {first}, {times, ' .
+        'plural, one {# vez} other {# vezes}})} endless { (a partir de {first}, sem fim)} other {}}{without, ' .
+        'plural, =0 {} other {, exceto {days_without}}}{plus, plural, =0 {} other {, e também {days_plus}}}, em ' .
+        'reuniões de {minutes, number, integer} minutos{gap, plural, =0 {} one {, com # minuto entre elas} other ' .
+        '{, com # minutos entre elas}}.',
+    'dates' => 'Em {dates}',
+    'many_dates' => '{count, number, integer} dias, de {first} a {last}',
+    'some_dates' => 'Em alguns dias',
+    'daily' => '{weeks, plural, =1 {Todos os dias} one {Todos os dias} other {Todos os dias, de # em # semanas}}',
+    'weekly' =>
+        '{weeks, plural, =1 {Todas as semanas: {days}} one {Todas as semanas: {days}} other {De # em # semanas: ' .
+        '{days}}}',
+    'monthly' =>
+        '{months, plural, =1 {Todos os meses: {days}} one {Todos os meses: {days}} other {De # em # meses: {days}}}',
+    'nth_day' => '{number, selectordinal, other {#.º}} dia',
+    'nth_weekday' => '{number, selectordinal, other {#.º}} ({day})',
+    'last_day' => 'último dia',
+    'last_weekday' => 'o último ({day})',
+    'from_last_day' => '{number, selectordinal, other {#.º}} dia antes do fim',
+    'from_last_weekday' => '{number, selectordinal, other {#.º}} antes do fim ({day})',
+    'hours' => 'das {stretches}',
+    'stretch' => '{from} às {until}',
+    'stretch_over_midnight' => '{from} às {until} do dia seguinte',
+    'by_day' => '{hours} ({day} {other})',
+    'range' => '{first} a {last}',
+];
