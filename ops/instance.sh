@@ -178,6 +178,7 @@ languages() {
 
 # What the web server says of the reader to the application, and to their browser.
 READS_IN='fastcgi_param REQUEST_URI $beyond;
+            fastcgi_param RECESS_CLOCK $clock;
             fastcgi_param RECESS_FOLDER $folder;
             fastcgi_param RECESS_CHOSEN $chosen;
             fastcgi_param RECESS_LANGUAGE $usual;

@@ -65,17 +65,17 @@ final class Languages
      */
     public static function addresses(Request $request): array
     {
-        $asked = $request->getRequestUri();
+        $addresses = [];
+        foreach (self::offered() as $language) {
+            $addresses[$language] = "/$language" . $request->getRequestUri();
+        }
 
-        return array_combine(
-            self::offered(),
-            array_map(static fn(string $language): string => "/$language$asked", self::offered()),
-        );
+        return $addresses;
     }
 
     /**
-     * Of a page that all read alike: where it stands in each language, for whoever looks for it (HTML, 4.6.7.1), and where
-     * it stands in the reader’s own. Nobody else is told where a page of one reader’s stands.
+     * Of a page that is everybody’s: where it stands in each language, and where in none, for whoever looks for it
+     * (HTML, 4.6.7.1). Of a page of one reader’s nothing is told.
      *
      * @return array<string, string> absolute, by language
      */

@@ -10,8 +10,8 @@ use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * On the page of a pass: whoever has chosen no language reads in that of their pass, and goes on in it; whoever chooses one
- * by the page's own address (/fr/p/…) gets what is sent to them in it, too.
+ * On the page of a pass: whoever has chosen no language reads in that of their pass, and goes on in it; whoever chooses
+ * one by the page's own address (/fr/p/…) gets what is sent to them in it, too.
  */
 final class PassReads
 {

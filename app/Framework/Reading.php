@@ -24,7 +24,10 @@ final readonly class Reading
     /** The cookie in which a browser keeps the language that its reader chose. */
     public const LANGUAGE_COOKIE = 'recess_language';
 
-    /** Where staff work: their pages, and letters to them, are in English alone so far. */
+    /** In which whoever works here reads so far, on pages and in letters. */
+    private const OF_STAFF = 'en';
+
+    /** Where staff work. */
     private const STAFF = [
         'staff',
         'staff/*',
@@ -49,11 +52,17 @@ final readonly class Reading
         return new self($language, $clock === 12 ? 12 : 24);
     }
 
+    /** Of whoever works here, where nothing is said of their clock. */
+    public static function ofStaff(): self
+    {
+        return self::in(self::OF_STAFF, null);
+    }
+
     /** Of whoever gets what is sent: as they set it at their account, or as they read when they booked. */
     public static function of(Pass|StaffMember $reader): self
     {
         return self::in(
-            $reader instanceof Pass ? Languages::known($reader->language) ?? app()->getLocale() : 'en',
+            $reader instanceof Pass ? Languages::known($reader->language) ?? app()->getLocale() : self::OF_STAFF,
             is_numeric($reader->clock) ? (int) $reader->clock : null,
         );
     }
@@ -79,8 +88,9 @@ final readonly class Reading
     }
 
     /**
-     * The language that whoever asks has chosen: by the folder in the address, or before, as their browser keeps it. The web
-     * server says which, because it keeps what all read for a moment, apart for each language (ops/templates/nginx.conf).
+     * The language that whoever asks has chosen: by the folder in the address, or before, as their browser keeps it.
+     * The web server says which, because it keeps what all read for a moment, apart for each language
+     * (ops/templates/nginx.conf).
      */
     public static function chosen(Request $request): ?string
     {
@@ -91,10 +101,11 @@ final readonly class Reading
     {
         $chosen = self::chosen($request);
 
-        return match (true) {
-            $request->is(self::STAFF) => $chosen === Pseudo::LANGUAGE ? $chosen : 'en',
-            default => $chosen ?? (Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale()),
-        };
+        if ($request->is(self::STAFF)) {
+            return $chosen === Pseudo::LANGUAGE ? $chosen : self::OF_STAFF;
+        }
+
+        return $chosen ?? (Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale());
     }
 
     /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */

@@ -93,7 +93,7 @@ abstract class Message extends Mailable implements ShouldQueue
     /** How its reader reads: whoever works here in English so far; a letter to a family says how they do. */
     protected function reading(): Reading
     {
-        return Reading::in('en', null);
+        return Reading::ofStaff();
     }
 
     /** One for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm. */
@@ -126,12 +126,13 @@ abstract class Message extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        $this->written = $this->reading()->hears($this->letter(...));
+        $reading = $this->reading();
+        $this->written = $reading->hears($this->letter(...));
 
         return new Content(
             html: 'mail.html',
             text: 'mail.text',
-            with: ['letter' => $this->written, 'reading' => $this->reading()],
+            with: ['letter' => $this->written, 'reading' => $reading],
         );
     }
 

@@ -15,7 +15,8 @@ use App\Visiting\PlainController;
 use App\Visiting\VisitController;
 use Illuminate\Support\Facades\Route;
 
-// For visitors: no session, and no cookie but of the language and the clock on which they read. Every route names its policy.
+// For visitors: no session, and no cookie but of the language and the clock on which they read.
+// Every route names its policy.
 
 Route::middleware(['api', 'budget:600', 'logged:nothing,visitor'])->group(static function (): void {
     Route::middleware('limited:reads')->group(static function (): void {

@@ -43,7 +43,8 @@ return [
     'done_here' => 'Noted: they are here.',
     // Letters and text messages of the day.
     'late_heading' =>
-        '{minutes, plural, =0 {{host} is in time again} one {{host} runs about # minute late} other {{host} runs about # minutes late}}',
+        '{minutes, plural, =0 {{host} is in time again} ' .
+        'one {{host} runs about # minute late} other {{host} runs about # minutes late}}',
     'late_news' =>
         '{minutes, plural, =0 {{host} is in time again. Your meeting begins at {time}, as planned.} ' .
         'one {{host} runs about # minute late today. Your meeting begins at about {time}. Your time stays yours.} ' .

@@ -20,7 +20,9 @@ return [
     'missing_where' => 'Where: a room, the phone or a video link',
     'card_nobody' => 'Nobody in the directory may book on this sheet.',
     'roster' =>
-        '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} one {Not booked yet: # of {expected, plural, one {the one student} other {# students}}.} other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',
+        '{missing, plural, =0 {All {expected, plural, one {the one student} other {# students}} are booked for.} ' .
+        'one {Not booked yet: # of {expected, plural, one {the one student} other {# students}}.} ' .
+        'other {Not booked yet: # of {expected, plural, one {one student} other {# students}}.}}',
     'letters_sent' =>
         '{sent, plural, =0 {Nobody was left to write to: each family has booked, has no address, or was written to within a day.} one {One letter is on the way.} other {# letters are on the way.}}',
     'letter_heading' => '{title} with {host}',
@@ -65,9 +67,14 @@ return [
     'shift_days' =>
         '{days, plural, one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {same time} one {1 min {way}} other {# min {way}}}',
     'move_all' =>
-        '{count, plural, one {What is proposed is} other {All # are proposed to meet}} {days, plural, =0 {on the same day} one {one day {day_way}} other {# days {day_way}}}, {minutes, plural, =0 {at the same time} one {# minute {way}} other {# minutes {way}}}.',
+        '{count, plural, one {What is proposed is} other {All # are proposed to meet}} ' .
+        '{days, plural, =0 {on the same day} one {one day {day_way}} other {# days {day_way}}}, ' .
+        '{minutes, plural, =0 {at the same time} one {# minute {way}} other {# minutes {way}}}.',
     'move_each' =>
-        'What is proposed moves {count} people least: {days, plural, =0 {on the same day} one {by one day at most} other {by # days at most}}, {minutes, plural, =0 {at the same time} one {and by # minute on the clock at most} other {and by # minutes on the clock at most}}.',
+        'What is proposed moves {count} people least: ' .
+        '{days, plural, =0 {on the same day} one {by one day at most} other {by # days at most}}, ' .
+        '{minutes, plural, =0 {at the same time} ' .
+        'one {and by # minute on the clock at most} other {and by # minutes on the clock at most}}.',
     // What is answered where a sheet cannot be as it was written.
     'affected' => 'This change touches people who have booked. Nothing is saved yet: see whom it hits, and choose.',
     'address_form' => 'An address has small letters, digits and single hyphens: autumn-conferences.',

@@ -9,12 +9,16 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Each language says what English says: all that visitors read, with the same arguments, in the plurals that it has. */
+/**
+ * Each language says what English says: all that visitors read, with the same arguments, in the plurals that it has.
+ */
 final class LanguagesTest extends TestCase
 {
     private const LANG = __DIR__ . '/../../lang/';
 
-    /** What visitors read and are sent (patterns of keys). What staff read may be missing yet: it is said in English. */
+    /**
+     * What visitors read and are sent (patterns of keys). What staff read may be missing yet: it is said in English.
+     */
     private const VISITORS = [
         'allotting.board_*',
         'allotting.given_*',
@@ -129,7 +133,7 @@ final class LanguagesTest extends TestCase
         'asking.band*',
         'asking.choice*',
         'asking.details',
-        'asking.earlier',
+        'asking.earlier*',
         'asking.email_help',
         'asking.first_choice',
         'asking.goes_to',
@@ -261,7 +265,8 @@ final class LanguagesTest extends TestCase
     }
 
     /**
-     * Where a number is said, it is said in each way in which its language says numbers: by category, or one by one (=1).
+     * Where a number is said, it is said in each way in which its language says numbers: by category, or one by one
+     * (=1).
      * Source of the categories: CLDR’s plural rules, by ICU, for whole numbers below a thousand.
      */
     #[DataProvider('languages')]
@@ -326,8 +331,9 @@ final class LanguagesTest extends TestCase
     }
 
     /**
-     * @return list<array{string, string, array<string, string>}> each argument, however deep: its name, its kind, and what
-     *                                                            is said in which case
+     * Each argument, however deep: its name, its kind, and what is said in which case.
+     *
+     * @return list<array{string, string, array<string, string>}>
      */
     private static function arguments(string $pattern): array
     {

@@ -1,5 +1,5 @@
-import { along, runsLeft } from '../lib/way';
 /** An edge of a block under a finger, a pen or the arrow keys: by how many minutes it is moved, in steps of five. */
+import { along, runsLeft } from '../lib/way';
 
 export type Side = 'from' | 'until';
 

@@ -1,7 +1,7 @@
-import { along } from '../lib/way';
 /** The tabs of rulers: what their states are called, which one the tab key reaches, and where other keys go from it. */
 import type { Schema } from '../lib/api';
 import { say } from '../lib/say';
+import { along } from '../lib/way';
 
 type Slot = Schema['RulerSlot'];
 

@@ -1,5 +1,6 @@
 <!doctype html>
-<html {!! App\Framework\Languages::attributes() !!} data-clock="{{ App\Framework\Reading::now()->clock }}"@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
+<html {!! App\Framework\Languages::attributes() !!} data-clock="{{ App\Framework\Reading::now()->clock }}"
+@if ($reader !== null) data-zone="{{ $reader->zone }}" data-role="{{ $reader->role() }}"@endif>
 <head>
 @include('head')
 @if ($side === 'visit')

@@ -36,7 +36,8 @@ $days = $sheet['state'] === 'open' ? $sheet['days'] : [];
 <section class="mt-8">
 <div class="mb-2 flex flex-wrap items-baseline gap-x-4"><h2>{{ $sheet['none'] === null ? Words::say('booking.pick') : App\Visiting\NoTimes::said($sheet) }}</h2>@if ($sheet['none'] === null)<p class="text-faint">{{ Words::say($sheet['later'] === null ? 'booking.free' : 'booking.free_here', ['free' => $sheet['free']]) }}</p>@endif
 {{-- The room of the switch of clocks, which needs scripts. --}}
-<span class="early-clock invisible ms-auto inline-flex min-h-11 items-center px-1 text-[0.95rem]" aria-hidden="true">{{ Words::say('booking.clock') }}</span></div>
+<span class="early-clock invisible ms-auto inline-flex min-h-11 items-center px-1 text-[0.95rem]"
+aria-hidden="true">{{ Words::say('booking.clock') }}</span></div>
 @if ($sheet['earliest'] !== null)
 <p class="mb-3 flex flex-wrap items-center gap-x-2 gap-y-1">{{ Words::say('booking.earliest') }} <a class="press" href="/s/{{ $sheet['slug'] }}/book?slot={{ urlencode($sheet['earliest']['key']) }}{{ $carry }}">{{ $sheet['earliest']['day'] }}, {{ Spell::clock($sheet['earliest']['from']) }}</a></p>
 @endif
