@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\AccountLetters;
 
 use App\Accounts\AccountKey;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\StaffMember;
 use App\Telling\Letter;
@@ -19,6 +20,11 @@ final class AccountLetter extends Message
         private readonly string $said,
         private readonly ?AccountKey $key = null,
     ) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->reader);
+    }
 
     protected function heading(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\AccountLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Telling\Letter;
 use App\Telling\Message;
@@ -11,7 +12,12 @@ use App\Telling\Message;
 /** To whoever wants to begin alone; or has an account already. */
 final class BeginningLetter extends Message
 {
-    public function __construct(private readonly ?string $address) {}
+    public function __construct(private readonly ?string $address, private readonly string $language) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::in($this->language, null);
+    }
 
     protected function heading(): string
     {

@@ -10,6 +10,7 @@ use App\Accounts\PasswordChanged;
 use App\Accounts\PasswordForgotten;
 use App\Accounts\SheetsLent;
 use App\Alone\BeginningAsked;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\StaffMember;
@@ -26,12 +27,12 @@ final class TellOfAccount
         $this->tell(
             $staff,
             'accounts.invitation',
-            Words::say('accounts.invitation_news', [
+            static fn(): array => [
                 'by' => $event->by->name,
                 'role' => $staff->reader ? 'reader' : 'staff',
                 'school' => $staff->school->name,
                 'until' => self::until($event->key),
-            ]),
+            ],
             $event->key,
         );
     }
@@ -39,7 +40,7 @@ final class TellOfAccount
     /** Asks an address whether it wants to begin alone. */
     public function ofBeginning(BeginningAsked $event): void
     {
-        Envelopes::to($event->email, '')->queue(new BeginningLetter($event->sealed?->link()));
+        Envelopes::to($event->email, '')->queue(new BeginningLetter($event->sealed?->link(), Reading::now()->language));
     }
 
     public function ofForgotten(PasswordForgotten $event): void
@@ -47,14 +48,14 @@ final class TellOfAccount
         $this->tell(
             $event->key->staff,
             'accounts.password',
-            Words::say('accounts.password_news', ['until' => self::until($event->key)]),
+            static fn(): array => ['until' => self::until($event->key)],
             $event->key,
         );
     }
 
     public function ofChanged(PasswordChanged $event): void
     {
-        $this->tell($event->staff, 'accounts.changed', Words::say('accounts.changed_news'));
+        $this->tell($event->staff, 'accounts.changed');
     }
 
     public function ofSignIn(SignInAsked $event): void
@@ -62,22 +63,22 @@ final class TellOfAccount
         $this->tell(
             $event->key->staff,
             'signin.letter',
-            Words::say('signin.letter_news', ['until' => self::until($event->key)]),
+            static fn(): array => ['until' => self::until($event->key)],
             $event->key,
         );
     }
 
     public function ofSecondFactor(SecondFactorTurned $event): void
     {
-        $about = "signin.{$event->word()}";
-        $this->tell($event->staff, $about, Words::say("{$about}_news", ['name' => (string) $event->passkey]));
+        $named = static fn(): array => ['name' => (string) $event->passkey];
+        $this->tell($event->staff, "signin.{$event->word()}", $named);
     }
 
     /** Both sides, but for whoever pressed it. */
     public function ofSheetsLent(SheetsLent $event): void
     {
         $is = $event->until === null ? 'lent_over' : 'lent';
-        $values = [
+        $values = static fn(): array => [
             'of' => $event->of->name,
             'to' => $event->to->name,
             'by' => $event->by->name,
@@ -88,7 +89,7 @@ final class TellOfAccount
         ];
         foreach (['of' => $event->of, 'to' => $event->to] as $side => $reader) {
             if ($reader->id !== $event->by->id) {
-                $this->tell($reader, "accounts.{$is}_$side", Words::say("accounts.{$is}_{$side}_news", $values));
+                $this->tell($reader, "accounts.{$is}_$side", $values);
             }
         }
     }
@@ -98,8 +99,14 @@ final class TellOfAccount
         return Spell::moment($key->until->getTimestamp(), $key->staff->school->timeZone());
     }
 
-    private function tell(StaffMember $reader, string $about, string $said, ?AccountKey $key = null): void
+    /**
+     * @param  (\Closure(): array<string, string>)|null  $values  of its sentence, as its reader reads dates
+     */
+    private function tell(StaffMember $reader, string $about, ?\Closure $values = null, ?AccountKey $key = null): void
     {
+        $said = Reading::of($reader)->hears(
+            static fn(): string => Words::say("{$about}_news", $values === null ? [] : $values()),
+        );
         Envelopes::to($reader->email, $reader->name)->queue(new AccountLetter($reader, $about, $said, $key));
     }
 }

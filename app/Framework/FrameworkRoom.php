@@ -36,7 +36,7 @@ final class FrameworkRoom extends Room
         app('events')->listen(Authenticated::class, $forget);
         // What is said of a form is said by the framework itself.
         app('events')->listen(
-            RouteMatched::class,
+            [RouteMatched::class, Authenticated::class],
             static fn() => app('translator')->setLocale(Reading::now()->language),
         );
         if (config('recess.demo')) {

@@ -24,9 +24,6 @@ final readonly class Reading
     /** The cookie in which a browser keeps the language that its reader chose. */
     public const LANGUAGE_COOKIE = 'recess_language';
 
-    /** In which whoever works here reads so far, on pages and in letters. */
-    private const OF_STAFF = 'en';
-
     /** Where staff work. */
     private const STAFF = [
         'staff',
@@ -52,17 +49,13 @@ final readonly class Reading
         return new self($language, $clock === 12 ? 12 : 24);
     }
 
-    /** Of whoever works here, where nothing is said of their clock. */
-    public static function ofStaff(): self
-    {
-        return self::in(self::OF_STAFF, null);
-    }
-
     /** Of whoever gets what is sent: as they set it at their account, or as they read when they booked. */
     public static function of(Pass|StaffMember $reader): self
     {
         return self::in(
-            $reader instanceof Pass ? Languages::known($reader->language) ?? app()->getLocale() : self::OF_STAFF,
+            $reader instanceof Pass
+                ? Languages::known($reader->language) ?? app()->getLocale()
+                : Languages::forStaff($reader->language, app()->getLocale()),
             is_numeric($reader->clock) ? (int) $reader->clock : null,
         );
     }
@@ -76,7 +69,7 @@ final readonly class Reading
         $switched = (int) $request->cookies->get(self::COOKIE);
 
         return self::in(
-            self::languageOf($request),
+            self::languageOf($request, $staff instanceof StaffMember ? $staff : null),
             in_array($switched, [12, 24], true) ? $switched : $set ?? self::ofBrowser($request),
         );
     }
@@ -97,15 +90,16 @@ final readonly class Reading
         return Languages::known($request->server('RECESS_CHOSEN'));
     }
 
-    private static function languageOf(Request $request): string
+    /** Who works here reads where they work as they set it at their account, whatever this browser chose before. */
+    private static function languageOf(Request $request, ?StaffMember $staff): string
     {
         $chosen = self::chosen($request);
-
-        if ($request->is(self::STAFF)) {
-            return $chosen === Pseudo::LANGUAGE ? $chosen : self::OF_STAFF;
+        $asked = Languages::known($request->server('RECESS_LANGUAGE'));
+        if ($chosen !== Pseudo::LANGUAGE && $request->is(self::STAFF)) {
+            return Languages::forStaff($staff?->language, $chosen, $asked, app()->getLocale());
         }
 
-        return $chosen ?? (Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale());
+        return $chosen ?? ($asked ?? app()->getLocale());
     }
 
     /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */

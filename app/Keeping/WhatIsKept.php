@@ -244,7 +244,7 @@ final class WhatIsKept
         return [
             'staff' => Kept::of(
                 'staff',
-                'name, e-mail address, subject, hash of the password, second factor (encrypted), picture, how they read times',
+                'name, e-mail address, subject, hash of the password, second factor (encrypted), picture, how and in which language they read',
                 'by hand',
                 [
                     'name',
@@ -256,6 +256,7 @@ final class WhatIsKept
                     'slug',
                     'zone',
                     'clock',
+                    'language',
                     'notify',
                     'feed_hash',
                     'picture',

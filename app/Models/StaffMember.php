@@ -25,6 +25,7 @@ use Illuminate\Support\Str;
  * @property bool $office books for people who cannot, and sets up the school
  * @property string|null $zone where they read their own times; the school's when null
  * @property string $clock auto, 12 or 24
+ * @property string|null $language in which they read where they work, and what is sent to them; null for the school’s
  * @property string $notify each, daily or never
  * @property bool $tentative_busy whether pencilled-in entries take slots out
  * @property int $feed_generation

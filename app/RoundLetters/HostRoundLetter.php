@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\RoundLetters;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Sheet;
 use App\Telling\Letter;
@@ -14,6 +15,11 @@ use Illuminate\Queue\Attributes\WithoutRelations;
 final class HostRoundLetter extends Message
 {
     public function __construct(#[WithoutRelations] private readonly Sheet $sheet) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->sheet->host);
+    }
 
     protected function heading(): string
     {

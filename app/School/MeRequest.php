@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Framework\Languages;
 use Illuminate\Validation\Rule;
 
 /** What a staff member sets for themselves. */
@@ -18,6 +19,7 @@ final class MeRequest extends StaffRequest
             'subject' => ['required', 'string', 'max:120'],
             'zone' => ['nullable', 'timezone:all'],
             'clock' => ['required', Rule::in(['auto', '12', '24'])],
+            'language' => ['nullable', Rule::in(Languages::ofStaff())],
             'notify' => ['required', Rule::in(['each', 'daily', 'never'])],
             'tentative_busy' => ['required', 'boolean'],
         ];
@@ -29,6 +31,7 @@ final class MeRequest extends StaffRequest
         return [
             'title' => $this->string('title')->toString(),
             'zone' => $this->filled('zone') ? $this->string('zone')->toString() : null,
+            'language' => $this->filled('language') ? $this->string('language')->toString() : null,
         ] +
             array_intersect_key(
                 $this->validated(),

@@ -41,11 +41,15 @@ final class SettingsController
     public function me(#[CurrentUser] StaffMember $staff, MeRequest $request): JsonResponse
     {
         $staff->update($request->columns());
-        $isOther = $staff->wasChanged('clock');
+        [$isOtherClock, $isOtherLanguage] = [$staff->wasChanged('clock'), $staff->wasChanged('language')];
+        if ($isOtherLanguage) {
+            // What is said of it is said in it.
+            app()->forgetInstance(Reading::class);
+        }
         $answer = new JsonResponse($this->data($staff));
 
         // What is set now counts, whatever was switched to at this computer before.
-        return $isOther ? $answer->withoutCookie(Reading::COOKIE) : $answer;
+        return $isOtherClock ? $answer->withoutCookie(Reading::COOKIE) : $answer;
     }
 
     public function picture(#[CurrentUser] StaffMember $staff, Request $request): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Framework\Languages;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Addresses;
@@ -28,6 +29,7 @@ final class SettingsData
                 'email' => $staff->email,
                 'zone' => $staff->zone ?? '',
                 'clock' => $staff->clock,
+                'language' => $staff->language ?? '',
                 'notify' => $staff->notify,
                 'tentative_busy' => $staff->tentative_busy,
                 'initials' => $staff->initials(),
@@ -82,6 +84,10 @@ final class SettingsData
                         ],
                     )
                     ->all(),
+            ),
+            'languages' => array_map(
+                static fn(string $code): array => ['code' => $code, 'name' => Languages::name($code)],
+                Languages::ofStaff(),
             ),
             'zones' => \DateTimeZone::listIdentifiers(),
         ];

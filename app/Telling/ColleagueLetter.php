@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\StaffMember;
@@ -16,6 +17,11 @@ final class ColleagueLetter extends Message
         private readonly Sheet $sheet,
         private readonly string $said,
     ) {}
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->reader);
+    }
 
     protected function heading(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Models\Booking;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
@@ -41,7 +42,12 @@ final class DigestCommand extends Command
                         'day' => (string) $zone->dateAt($now->getTimestamp()),
                     ]) === 1;
                 if ($first && $news->isNotEmpty()) {
-                    Envelopes::to($host->email, $host->name)->queue(new HostDigest($host, HostDigest::lines($news)));
+                    Envelopes::to($host->email, $host->name)->queue(
+                        new HostDigest(
+                            $host,
+                            Reading::of($host)->hears(static fn(): array => HostDigest::lines($news)),
+                        ),
+                    );
                 }
             });
         }

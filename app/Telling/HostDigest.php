@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -38,6 +39,11 @@ final class HostDigest extends Message
         }
 
         return $lines;
+    }
+
+    protected function reading(): Reading
+    {
+        return Reading::of($this->host);
     }
 
     protected function heading(): string

@@ -90,11 +90,8 @@ abstract class Message extends Mailable implements ShouldQueue
 
     abstract protected function heading(): string;
 
-    /** How its reader reads: whoever works here in English so far; a letter to a family says how they do. */
-    protected function reading(): Reading
-    {
-        return Reading::ofStaff();
-    }
+    /** How its reader reads. */
+    abstract protected function reading(): Reading;
 
     /** One for each message, so that a second delivery of the same job is seen for what it is; null where a second one does no harm. */
     protected function identity(): ?string

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Telling;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 
 /** Says that letters arrive. */
 final class TestLetter extends Message
 {
+    protected function reading(): Reading
+    {
+        return Reading::now();
+    }
+
     protected function heading(): string
     {
         return Words::say('accounts.test_heading');

@@ -17,6 +17,8 @@ return [
     'title' => 'Title',
     'title_help' => '“Head of mathematics”',
     'subject_or_work' => 'Subject or work',
+    'language' => 'Your language, here and in letters to you',
+    'language_browser' => 'as your browser asks; letters in the school’s',
     'zone' => 'Your own time zone, where it differs',
     'zone_school' => 'the school’s',
     'tentative' => 'What is only pencilled in on my calendar takes times out too',

@@ -249,6 +249,8 @@ foreach ($sheets as $one) {
     }
 }
 shuffle($wishes);
+// Of this run alone: whoever pressed in an earlier one is somebody else.
+$of = time();
 $current = $wishes[0];
 $n = 0;
 $kinds = [
@@ -264,7 +266,7 @@ $kinds = [
         static fn(): string => '{}',
         2,
     ),
-    'book' => static function () use ($wishes, &$current, &$n, $address): float {
+    'book' => static function () use ($wishes, &$current, &$n, $address, $of): float {
         return rate(
             'POST',
             static function () use ($wishes, &$current, &$n, $address): string {
@@ -272,14 +274,14 @@ $kinds = [
 
                 return "$address/api/s/{$current[0]['slug']}/bookings";
             },
-            static function () use (&$current, &$n): string {
+            static function () use (&$current, &$n, $of): string {
                 return json_encode(
                     [
                         'slot' => $current[1],
                         'place' => $current[0]['place'],
                         'name' => "Reader $n",
-                        'email' => "reader$n@rush.example",
-                        'answers' => ['student' => "Pupil $n", 'phone' => '902 555 0100'],
+                        'email' => "reader$n.$of@rush.example",
+                        'answers' => ['student' => "Pupil $n of $of", 'phone' => '902 555 0100'],
                         'request_key' => sprintf(
                             '%08x-0000-4000-9000-%012x',
                             $n,

@@ -235,12 +235,15 @@ final class LanguagesTest extends TestCase
     public function test_all_that_visitors_read_is_there_and_nothing_that_english_does_not_have(string $language): void
     {
         $english = array_keys(self::all('en'));
-        $visitors = array_filter(
-            $english,
-            static fn(string $key): bool => Str::is(self::VISITORS, $key) && !Str::is(self::STAFF, $key),
-        );
+        // A language that has begun with what staff read has all of it (Framework/Languages).
+        $wanted = is_file(self::LANG . "$language/accounts.php")
+            ? $english
+            : array_filter(
+                $english,
+                static fn(string $key): bool => Str::is(self::VISITORS, $key) && !Str::is(self::STAFF, $key),
+            );
 
-        self::assertSame([], array_values(array_diff($visitors, array_keys(self::all($language)))), 'missing');
+        self::assertSame([], array_values(array_diff($wanted, array_keys(self::all($language)))), 'missing');
         self::assertSame([], array_values(array_diff(array_keys(self::all($language)), $english)), 'in no English');
     }
 

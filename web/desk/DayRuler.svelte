@@ -2,6 +2,7 @@
     /** The host's day to scale: who is when, what has become of it, and now. */
     import { say } from '../lib/say';
     import { clock } from '../lib/clock.svelte';
+    import { along } from '../lib/way';
     import { now } from '../lib/now.svelte';
     import type { Desk, State, Turn } from './desk.svelte';
 
@@ -35,7 +36,7 @@
     );
     let strip = $state<HTMLElement>();
     function walk(event: KeyboardEvent) {
-        const to = { ArrowRight: 1, ArrowLeft: -1, Home: -99, End: 99 }[event.key];
+        const to = { ArrowRight: 1, ArrowLeft: -1, Home: -99, End: 99 }[along(event.key)];
         if (!to) return;
         event.preventDefault();
         const all = [...(strip?.querySelectorAll<HTMLElement>('button') ?? [])];
@@ -49,9 +50,15 @@
     <div class="strip" role="group" aria-label={say('desk.the_day')} bind:this={strip} onkeydown={walk}>
         <div class="scale" style:min-width="{least}rem">
             {#each ruler.marks as mark (mark.at)}
-                <span class="mark {mark.size}" style:left={left(ruler.from + mark.at * 60)} aria-hidden="true"></span>
-                {#if mark.label}<span class="hour times" style:left={left(ruler.from + mark.at * 60)} aria-hidden="true"
-                        >{clock.brief(mark.label)}</span
+                <span
+                    class="mark {mark.size}"
+                    style:inset-inline-start={left(ruler.from + mark.at * 60)}
+                    aria-hidden="true"
+                ></span>
+                {#if mark.label}<span
+                        class="hour times"
+                        style:inset-inline-start={left(ruler.from + mark.at * 60)}
+                        aria-hidden="true">{clock.brief(mark.label)}</span
                     >{/if}
             {/each}
             {#each tabs as group (group[0]!.key)}
@@ -64,7 +71,7 @@
                     tabindex={group.some((one) => one.key === chosen) || (chosen === null && group === tabs[0])
                         ? 0
                         : -1}
-                    style:left={left(turn.starts ?? 0)}
+                    style:inset-inline-start={left(turn.starts ?? 0)}
                     style:width="{(((turn.ends ?? 0) - (turn.starts ?? 0)) / length) * 100}%"
                     aria-label={say('desk.tab', {
                         from: clock.say(turn.from),
@@ -81,7 +88,7 @@
                     >
                 </button>
             {/each}
-            {#if bead}<span class="bead" style:left={bead} aria-hidden="true"></span>{/if}
+            {#if bead}<span class="bead" style:inset-inline-start={bead} aria-hidden="true"></span>{/if}
         </div>
     </div>
 {/if}
@@ -112,7 +119,7 @@
     .hour {
         position: absolute;
         top: 0;
-        padding-left: 0.25rem;
+        padding-inline-start: 0.25rem;
         font-size: 0.85rem;
         color: var(--faint);
     }
@@ -122,7 +129,7 @@
         height: 3.2rem;
         padding: 0.1rem 0.25rem;
         overflow: hidden;
-        text-align: left;
+        text-align: start;
         line-height: 1.25;
         font-size: 0.88rem;
         white-space: nowrap;
@@ -169,7 +176,7 @@
         bottom: -0.4rem;
         width: 0.9rem;
         height: 0.9rem;
-        margin-left: -0.45rem;
+        margin-inline-start: -0.45rem;
         border-radius: 50%;
         background: var(--marigold);
         border: 2px solid var(--ink);

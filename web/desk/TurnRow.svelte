@@ -52,7 +52,7 @@
     <div class="flex flex-wrap items-center gap-x-3">
         <button
             type="button"
-            class="flex min-h-11 min-w-0 flex-1 basis-52 cursor-pointer flex-wrap items-center gap-x-3 text-left"
+            class="flex min-h-11 min-w-0 flex-1 basis-52 cursor-pointer flex-wrap items-center gap-x-3 text-start"
             aria-expanded={open}
             onclick={toggle}
         >

@@ -76,15 +76,15 @@
         padding: 0.75rem 1rem;
         background: var(--card);
         border: 1px solid var(--line);
-        border-left: 8px solid var(--board);
+        border-inline-start: 8px solid var(--board);
         border-radius: 6px;
     }
     .card.soon {
-        border-left-color: var(--marigold);
+        border-inline-start-color: var(--marigold);
     }
     .card.over {
         border: 3px solid var(--brick);
-        border-left-width: 8px;
+        border-inline-start-width: 8px;
     }
     .left {
         font-size: 2rem;

@@ -169,7 +169,7 @@
                 <p>
                     {plan.wrong === 0 ? say('office.roll_notes') : say('office.roll_notes_wrong', { many: plan.wrong })}
                 </p>
-                <ul class="max-h-48 list-disc overflow-auto pl-5" tabindex="-1">
+                <ul class="max-h-48 list-disc overflow-auto ps-5" tabindex="-1">
                     {#each plan.notes as note, i (i)}<li>{note}</li>{/each}
                 </ul>
             {/if}

@@ -47,7 +47,7 @@
         <fieldset class="my-2">
             <legend class="text-faint">{say('hosting.links_some')}</legend>
             {#each without as one (one.id)}
-                <Checkbox value={one.id} bind:group={picked} class="mr-5"
+                <Checkbox value={one.id} bind:group={picked} class="me-5"
                     >{say('hosting.links_one', {
                         day: one.day,
                         from: one.from,

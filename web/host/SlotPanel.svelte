@@ -57,7 +57,7 @@
         <h3 class="times">
             {say('pages.slot', { day: label, from: clock.say(slot.from), until: clock.say(slot.until) })}
         </h3>
-        <TextButton class="ml-auto" onclick={done}>{say('hosting.leave_it')}</TextButton>
+        <TextButton class="ms-auto" onclick={done}>{say('hosting.leave_it')}</TextButton>
     </div>
     {#each here as one (one.id)}<HostBooking as="div" {sheet} booking={one} {changed} />{/each}
     <div class="mt-2 flex flex-wrap gap-3">

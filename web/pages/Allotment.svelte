@@ -82,7 +82,8 @@
                 <b style:width="{now.families ? (100 * now.booked) / now.families : 0}%"></b>
             {:else}
                 <b style:width={share(now.granted)}></b>
-                {#if now.bound > 0}<i style:left={share(now.bound)} title={say('arranging.allot_bound')}></i>{/if}
+                {#if now.bound > 0}<i style:inset-inline-start={share(now.bound)} title={say('arranging.allot_bound')}
+                    ></i>{/if}
             {/if}
         </div>
     {/if}

@@ -204,7 +204,7 @@
             {#if desk.under.length > 0}<UnderWay {desk} {next} {callNext} />{/if}
             {#if next.length > 0}
                 {@const one = next[0]!}
-                <section class="border-l-4 border-line ps-3" aria-labelledby="next">
+                <section class="border-s-4 border-line ps-3" aria-labelledby="next">
                     <h2 id="next">{say('desk.next', { names: names(next) })}</h2>
                     <p class="times mb-1">
                         {one.until

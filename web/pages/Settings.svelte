@@ -26,8 +26,8 @@
     let trouble = $state('');
 
     function mine(from: Schema['Me']): Schema['MeForm'] {
-        const { name, title, subject, zone, clock, notify, tentative_busy } = from;
-        return { name, title, subject, zone, clock, notify, tentative_busy };
+        const { name, title, subject, zone, clock, language, notify, tentative_busy } = from;
+        return { name, title, subject, zone, clock, language, notify, tentative_busy };
     }
     function settle(answer: { data?: Schema['Settings']; trouble?: Trouble }, done = say('settings.kept')) {
         fields = answer.trouble?.fields ?? {};
@@ -35,7 +35,13 @@
         said = answer.data ? done : '';
         if (answer.data) changed = answer.data;
     }
-    const save = async () => settle(await ask(api.PUT('/api/staff/me', { body: me })));
+    async function save() {
+        const was = settings.me.language;
+        const answer = await ask(api.PUT('/api/staff/me', { body: me }));
+        settle(answer);
+        // All that the page says is in its document.
+        if (answer.data && answer.data.me.language !== was) location.reload();
+    }
     const renew = async () => settle(await ask(api.POST('/api/staff/me/feed')), say('settings.feed_renewed'));
     async function picture(file: File | null) {
         settle(
@@ -104,6 +110,15 @@
                     </div>
                 </fieldset>
             {/each}
+            <div>
+                <label for="language" class="mb-1 block font-semibold">{say('settings.language')}</label>
+                <Select id="language" bind:value={me.language} placeholder="">
+                    <option value="">{say('settings.language_browser')}</option>
+                    {#each settings.languages as { code, name } (code)}<option value={code} lang={code}>{name}</option
+                        >{/each}
+                </Select>
+                {#if fields.language}<p class="text-brick">{fields.language}</p>{/if}
+            </div>
             <div>
                 <label for="zone" class="mb-1 block font-semibold">{say('settings.zone')}</label>
                 <Select id="zone" bind:value={me.zone} placeholder="">

@@ -61,7 +61,7 @@
                         {where(knock)}
                     </p>
                     <p class="mt-1">{knock.said}</p>
-                    {#if knock.word}<blockquote class="my-2 border-l-4 border-marigold ps-3 whitespace-pre-line">
+                    {#if knock.word}<blockquote class="my-2 border-s-4 border-marigold ps-3 whitespace-pre-line">
                             {knock.word}
                         </blockquote>{/if}
                     <ul class="mt-1">

@@ -35,12 +35,13 @@
             <span class="name"></span>
             <span class="track">
                 {#each picture.days as day, d (d)}
-                    <span class="day" style:left={share(begins[d] ?? 0)} style:width={share(day.minutes)}
+                    <span class="day" style:inset-inline-start={share(begins[d] ?? 0)} style:width={share(day.minutes)}
                         >{day.label}</span
                     >
                     {#each day.hours as hour (hour.at)}
-                        {#if hour.at < day.minutes}<span class="hour" style:left={at({ day: d, at: hour.at })}
-                                >{clock.say(hour.said)}</span
+                        {#if hour.at < day.minutes}<span
+                                class="hour"
+                                style:inset-inline-start={at({ day: d, at: hour.at })}>{clock.say(hour.said)}</span
                             >{/if}
                     {/each}
                 {/each}
@@ -50,10 +51,12 @@
             <div class="row" class:picked={page.picked?.kind === 'host' && page.picked.index === h}>
                 <span class="name">{host.name}</span>
                 <span class="track">
-                    {#each picture.days.slice(1) as _, d (d)}<i class="night" style:left={share(begins[d + 1] ?? 0)}
+                    {#each picture.days.slice(1) as _, d (d)}<i
+                            class="night"
+                            style:inset-inline-start={share(begins[d + 1] ?? 0)}
                         ></i>{/each}
                     {#each byHost[h]?.breaks ?? [] as one (one.at + one.day * 1440)}
-                        <i class="break" style:left={at(one)} style:width={share(one.length)}></i>
+                        <i class="break" style:inset-inline-start={at(one)} style:width={share(one.length)}></i>
                     {/each}
                     {#each byHost[h]?.meetings ?? [] as one (one.id)}
                         <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
@@ -61,7 +64,7 @@
                             class:dim={page.picked !== null && !page.isPicked(one)}
                             class:mine={page.isPicked(one)}
                             class:pinned={one.pinned}
-                            style:left={at(one)}
+                            style:inset-inline-start={at(one)}
                             style:width={share(one.length)}
                             title={say('arranging.meeting', {
                                 at: clock.say(one.time),

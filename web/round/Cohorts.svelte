@@ -20,7 +20,7 @@
 </script>
 
 {#each cohorts as one, i (i)}
-    <fieldset class="border-l-4 border-line ps-3">
+    <fieldset class="border-s-4 border-line ps-3">
         <legend class="font-semibold">{say('arranging.cohort')}</legend>
         <div class="flex max-h-28 flex-wrap gap-x-4 overflow-y-auto">
             {#each classes as each (each.id)}

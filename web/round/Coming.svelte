@@ -60,11 +60,14 @@
         {#if can.length > 0}
             <div class="ruler" aria-hidden="true">
                 {#each one.steps as step (step.at)}
-                    <i class:long={step.said.endsWith(':00')} style:left="{(100 * step.at) / length(one)}%"></i>
+                    <i
+                        class:long={step.said.endsWith(':00')}
+                        style:inset-inline-start="{(100 * step.at) / length(one)}%"
+                    ></i>
                 {/each}
                 {#each can as said, n (n)}
                     <b
-                        style:left="{(100 * at(one, said.from)) / length(one)}%"
+                        style:inset-inline-start="{(100 * at(one, said.from)) / length(one)}%"
                         style:width="{(100 * (at(one, said.until) - at(one, said.from))) / length(one)}%"
                     ></b>
                 {/each}

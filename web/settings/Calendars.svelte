@@ -63,7 +63,7 @@
         {#each settings.calendars as calendar (calendar.id)}
             <li class="slip">
                 <div class="flex flex-wrap items-center gap-3">
-                    <strong class="mr-auto">{calendar.name}</strong>
+                    <strong class="me-auto">{calendar.name}</strong>
                     {#if calendar.feed}<Button color="alternative" onclick={() => refresh(calendar.id)}
                             >{say('settings.calendar_fetch')}</Button
                         >{/if}

@@ -39,7 +39,7 @@
     <ul>
         {#each kiosks as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
-                <span class="mr-auto">{one.name}</span>
+                <span class="me-auto">{one.name}</span>
                 <TextButton onclick={() => (shown = shown === one.id ? null : one.id)}
                     >{say('settings.kiosk_address')}</TextButton
                 >

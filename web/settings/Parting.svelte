@@ -71,7 +71,7 @@
             >{say('settings.away_press')}</Button
         >
         {#if one.lent}<TextButton onclick={endLending}>{say('settings.back_press')}</TextButton>{/if}
-        <TextButton away class="ml-auto" aria-expanded={leaving} onclick={() => (leaving = !leaving)}
+        <TextButton away class="ms-auto" aria-expanded={leaving} onclick={() => (leaving = !leaving)}
             >{say('settings.leave_open')}</TextButton
         >
     </div>
@@ -92,7 +92,7 @@
             {#if effect.meetings.length > 0}
                 <details>
                     <summary class="min-h-11 cursor-pointer py-2">{say('settings.which_meetings')}</summary>
-                    <ul class="max-h-60 list-disc overflow-auto pl-5">
+                    <ul class="max-h-60 list-disc overflow-auto ps-5">
                         {#each effect.meetings as meeting, i (i)}<li>{meeting}</li>{/each}
                     </ul>
                 </details>

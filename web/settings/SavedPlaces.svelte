@@ -77,7 +77,7 @@
     <ul class="grid gap-3 sm:gap-1">
         {#each settings.places as one (one.id)}
             <li class="flex flex-wrap items-center gap-x-4">
-                <span class="mr-auto"
+                <span class="me-auto"
                     >{one.school ? say('settings.place_of_school', { place: one.label }) : one.label}
                     <span class="text-faint">{one.directions || one.link}</span></span
                 >

@@ -53,7 +53,7 @@
                 {look.new.slice(0, MOST).join(', ')}{look.new.length > MOST ? '…' : ''}
             </p>{/if}
         {#if look.notes.length > 0}
-            <ul class="max-h-48 list-disc overflow-auto pl-5">
+            <ul class="max-h-48 list-disc overflow-auto ps-5">
                 {#each look.notes as note (note)}<li>{note}</li>{/each}
             </ul>
         {/if}

@@ -14,7 +14,7 @@
 @endif
 </head>
 <body>
-@if ($side === 'visit' && !in_array($component, App\Framework\Page::WITHIN, true))
+@if ($reader === null && !in_array($component, App\Framework\Page::WITHIN, true))
 @include('languages')
 @endif
 <div id="page" data-component="{{ $component }}">{!! $early !!}</div>

@@ -37,7 +37,7 @@
 <div class="grid gap-3">
     <p class="text-faint">
         {say('writing.ask_always')}
-        <Checkbox bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} class="ml-2 text-ink"
+        <Checkbox bind:checked={draft.form.rules.email_optional} onchange={() => draft.changed()} class="ms-2 text-ink"
             >{say('writing.ask_no_email')}</Checkbox
         >
     </p>

@@ -69,7 +69,7 @@
         {#if many}
             <TextButton
                 away
-                class="ml-auto"
+                class="ms-auto"
                 onclick={() => {
                     draft.take(say('writing.block_gone', { number: index + 1 }), () =>
                         draft.form.blocks.splice(index, 1),

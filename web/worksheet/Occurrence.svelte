@@ -58,7 +58,7 @@
 <div class="slip" tabindex="-1" bind:this={box} role="group" aria-label={say('writing.occurrence', { what: label })}>
     <div class="mb-2 flex flex-wrap items-baseline gap-4">
         <h3 class="times">{label}</h3>
-        <TextButton class="ml-auto" onclick={done}>{say('writing.leave_it')}</TextButton>
+        <TextButton class="ms-auto" onclick={done}>{say('writing.leave_it')}</TextButton>
     </div>
     {#if repeats}
         <div class="mb-2 flex flex-wrap gap-x-5" role="radiogroup" aria-label={say('writing.scope')}>

@@ -69,7 +69,7 @@
                 {#if places.length > 1}
                     <TextButton
                         away
-                        class="ml-auto"
+                        class="ms-auto"
                         onclick={() =>
                             draft.take(
                                 say('writing.place_gone', { place: place.label || say('writing.the_place') }),

@@ -22,7 +22,7 @@
 
 <aside class="preview" class:wide aria-label={say('writing.preview_will')}>
     <div class="mb-2 flex flex-wrap items-center gap-2">
-        <h2 class="mr-auto text-base">{say('writing.preview')}</h2>
+        <h2 class="me-auto text-base">{say('writing.preview')}</h2>
         <Button size="sm" color="alternative" class="min-h-9 px-2.5" aria-pressed={wide} onclick={() => (wide = !wide)}
             >{wide ? say('writing.preview_phone') : say('writing.preview_wide')}</Button
         >

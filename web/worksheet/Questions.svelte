@@ -81,7 +81,7 @@
                 {/if}
                 <TextButton
                     away
-                    class="ml-auto"
+                    class="ms-auto"
                     aria-label={say('writing.question_out', { number: i + 1 })}
                     onclick={() => take(i)}>{say('writing.take_out')}</TextButton
                 >

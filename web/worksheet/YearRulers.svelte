@@ -1,6 +1,7 @@
 <script lang="ts">
     /** The months to come, a ruler each: dates are picked by pressing, dragging across, or with the keys. */
     import { say } from '../lib/say';
+    import { along } from '../lib/way';
     import type { Year } from '../lib/draft.svelte';
 
     type Day = Year[number]['days'][number];
@@ -47,7 +48,7 @@
             ArrowUp: month(-30),
             Home: all[0],
             End: all.at(-1),
-        }[event.key];
+        }[along(event.key)];
         if (to) {
             event.preventDefault();
             (event.currentTarget as HTMLElement)
@@ -108,7 +109,7 @@
     }
     .name {
         align-self: center;
-        text-align: right;
+        text-align: end;
         font-size: 0.92rem;
         color: var(--faint);
     }
@@ -121,14 +122,14 @@
         height: 1.9rem;
         min-width: 0;
         font-size: 0.74rem;
-        border-left: 1px solid var(--line);
+        border-inline-start: 1px solid var(--line);
         cursor: pointer;
         display: grid;
         place-items: end center;
         padding-bottom: 2px;
     }
     .tick.weekend {
-        border-left-style: dotted;
+        border-inline-start-style: dotted;
         color: var(--faint);
     }
     .tick.closed {
@@ -150,7 +151,7 @@
             grid-template-columns: minmax(0, 1fr);
         }
         .name {
-            text-align: left;
+            text-align: start;
             margin-top: 0.5rem;
         }
         .month {
