@@ -3,28 +3,49 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'Un momento antes se pulsó algo en esta mesa. No se ha hecho nada de lo suyo; así está ahora.',
+    'not_there' => 'Esa cita ya no está en este día: se canceló o se cambió. No se ha cambiado nada.',
+    'over_already' => 'Esa cita ya ha terminado. No se ha cambiado nada.',
+    'in_already' => 'Ya se les hizo pasar. No se ha cambiado nada.',
+    'not_in' => 'Nadie ha hecho pasar todavía esta cita. No se ha cambiado nada.',
+    'nobody_waits' => 'Ahora mismo no espera nadie, así que el aviso no fue para nadie.',
+    'undo_late' => 'Eso ya no se puede deshacer: hace demasiado tiempo, o después se pulsó otra cosa.',
+    'swap_unlike' => 'Solo dos citas de la misma hoja y la misma duración pueden cambiarse las horas.',
+    'swap_clash' =>
+        'Una de las dos está en otra cita a esa hora, o su lugar no está libre entonces. Ambas conservan su hora.',
     'here_early' =>
-        'Es demasiado pronto: desde {time} del {date} podrá decir que está aquí. No se pierde nada; vuelva ' .
-        'entonces.',
+        'Es demasiado pronto: desde {time} del {date} podrá decir que está aquí. No se pierde nada; vuelva entonces.',
     'here_off' => 'Esta cita está cancelada.',
     'here_over' => 'Esta reunión ha terminado.',
     'no_word' => 'Ya no hay nada que responder.',
     'offer_answered' => 'Esa oferta ya tiene respuesta, o su plazo ha pasado. No se ha cambiado nada.',
     'offer_gone' => 'Esa hora ya no se ofrece. Sus otras citas siguen igual.',
     'offer_open' => 'Se ofrece {time}, y se guarda hasta {until}.',
+    'unbooked' => 'Vino sin reserva',
+    'desk_title' => 'Mesa de {host}',
+    'done_call' => 'Se le ha hecho pasar.',
+    'done_end' => 'La cita ha terminado.',
+    'done_met' => 'Anotado: vino.',
+    'done_missed' => 'Anotado: no vino.',
+    'done_unmarked' => 'Se le espera de nuevo.',
+    'done_more' => 'Unos minutos más.',
+    'done_break' => 'Está en una pausa; se avisa a quien espera.',
+    'done_back' => 'Ha vuelto.',
+    'done_late' => 'Se avisa a quien viene después de que va con retraso.',
+    'done_in_time' => 'Ya no se dice nada de retraso.',
+    'done_swap' => 'Han cambiado sus horas; cada uno recibe un mensaje.',
+    'done_unbooked' => 'Está en la fila.',
+    'done_away' => 'Se le avisa de que la cita no es hoy.',
+    'done_word' => 'El aviso está en sus páginas.',
+    'done_here' => 'Anotado: está aquí.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} vuelve a ir a su hora} one {{host} lleva # minuto de retraso} other {{host} ' .
-        'lleva unos # minutos de retraso}}',
+        '{minutes, plural, =0 {{host} vuelve a ir a su hora} one {{host} lleva # minuto de retraso} other {{host} lleva unos # minutos de retraso}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} vuelve a ir a su hora. Su cita empieza a las {time}, como estaba previsto.} ' .
-        'one {{host} lleva hoy # minuto de retraso. Su cita empieza hacia las {time}. Su hora sigue siendo suya.} ' .
-        'other {{host} lleva hoy unos # minutos de retraso. Su cita empieza hacia las {time}. Su hora sigue siendo ' .
-        'suya.}}',
+        '{minutes, plural, =0 {{host} vuelve a ir a su hora. Su cita empieza a las {time}, como estaba previsto.} one {{host} lleva hoy # minuto de retraso. Su cita empieza hacia las {time}. Su hora sigue siendo suya.} other {{host} lleva hoy unos # minutos de retraso. Su cita empieza hacia las {time}. Su hora sigue siendo suya.}}',
     'late_link' => 'Sus citas: cuánto tarda, según está ahora',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} vuelve a ir a su hora. Su cita empieza a las {time}.} one ' .
-        '{{school}: {host} lleva # minuto de retraso. Su cita empieza hacia las {time}.} other {{school}: {host} ' .
-        'lleva unos # minutos de retraso. Su cita empieza hacia las {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} vuelve a ir a su hora. Su cita empieza a las {time}.} one {{school}: {host} lleva # minuto de retraso. Su cita empieza hacia las {time}.} other {{school}: {host} lleva unos # minutos de retraso. Su cita empieza hacia las {time}.}}',
     'offer_heading' => '{host} le ofrece otra hora',
     'offer_news' => '{host} le ofrece {time}. Se le guarda hasta {until}. Abra sus citas para tomarla.',
     'offer_instead' => 'Después de esta reunión',
@@ -34,18 +55,26 @@ return [
     'kiosk_too_often' => 'Fueron muchos intentos en esta tableta. Pregunte en secretaría, o inténtelo en diez minutos.',
     'kiosk_no_code' => 'Hoy no hay nada con este código. Mire si está completo, o búsquese por nombre y hora.',
     'kiosk_no_name' =>
-        'Nadie con ese nombre tiene cita a esa hora, o todavía falta. Escriba el nombre entero como se reservó, el ' .
-        'suyo o el del alumno; o pregunte en secretaría.',
+        'Nadie con ese nombre tiene cita a esa hora, o todavía falta. Escriba el nombre entero como se reservó, el suyo o el del alumno; o pregunte en secretaría.',
     'kiosk_time' => 'Escriba la hora de la cita, por ejemplo {time}.',
+    'lists_title' => 'En papel: {date}',
+    'run_own' => 'Citas de {host}',
+    'outcome_met' => 'vino',
+    'outcome_missed' => 'no vino',
+    'outcome_away' => 'se le despidió',
+    'after_title' => 'Después: {title}',
+    'after_blank' => 'No hay ningún hueco llamado «{blank}». Hay {blanks}.',
     'after_link' => 'Sus citas',
+    'after_gone' => 'alguien cuyos datos se borraron',
     'plain_ahead' => 'Desde {time} puede decir aquí que ha llegado.',
     'plain_here' => 'Estoy aquí',
     'plain_waits' =>
-        '{host} sabe que usted está aquí. {wait, plural, =0 {} one {Le tocará dentro de # minuto como mucho.} ' .
-        'other {Le tocará dentro de # minutos como mucho.}} Vuelva a cargar esta página para ver cómo va.',
+        '{host} sabe que usted está aquí. {wait, plural, =0 {} one {Le tocará dentro de # minuto como mucho.} other {Le tocará dentro de # minutos como mucho.}} Vuelva a cargar esta página para ver cómo va.',
     'plain_called' => 'Pase, por favor.',
     'plain_late' => '{host} lleva unos {minutes, plural, one {# minuto} other {# minutos}} de retraso.',
     'plain_word' => '{host}: «{word}»',
+    'next_meeting' => 'Su próxima cita es {when}, con {who}.',
+    'not_on_yours' => 'No está en una hoja que usted lleve. No se ha cambiado nada.',
     'ahead_minutes' => 'dentro de {minutes, plural, one {# minuto} other {# minutos}}',
     'ahead_today' => 'hoy a las {time}',
     'ahead_tomorrow' => 'mañana a las {time}',

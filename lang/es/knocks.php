@@ -3,19 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'title' => 'Le piden',
     'on_board' => 'Pedir otra hora',
     'on_board_next' => 'cuando los dos estén libres',
     'ask_title' => 'Pedir una hora a {host}',
     'closed' => 'Ahora no se puede pedir otra hora a {host}. Lo que se puede reservar está en su página.',
     'no_scripts' =>
-        'Para pedir otra hora, esta página necesita JavaScript. {phone, select, none {La secretaría del centro ' .
-        'también le ayuda.} other {La secretaría del centro lo hace por usted: {phone}.}}',
+        'Para pedir otra hora, esta página necesita JavaScript. {phone, select, none {La secretaría del centro también le ayuda.} other {La secretaría del centro lo hace por usted: {phone}.}}',
     'kept_for' =>
         'Sus horas se le guardan hasta que se respondan, como máximo {hours, plural, one {# hora} other {# horas}}.',
     'calendar_read' =>
-        '{count, plural, =0 {Su calendario dice que no tiene nada que hacer.} one {Se leyó # hora ocupada de su ' .
-        'calendario.} other {Se leyeron # horas ocupadas de su calendario.}} {skipped, plural, =0 {} one {# ' .
-        'entrada no se pudo leer.} other {# entradas no se pudieron leer.}}',
+        '{count, plural, =0 {Su calendario dice que no tiene nada que hacer.} one {Se leyó # hora ocupada de su calendario.} other {Se leyeron # horas ocupadas de su calendario.}} {skipped, plural, =0 {} one {# entrada no se pudo leer.} other {# entradas no se pudieron leer.}}',
     'own_not_read' => 'Lo que se leyó de su calendario ya no se entiende. Léalo otra vez.',
     'feed_address' => 'La dirección de un calendario empieza por https://, http:// o webcal://.',
     'feed_or_file' => 'Dé la dirección de su calendario, o elija un archivo.',
@@ -24,30 +22,34 @@ return [
     'no_choice' => 'Ponga al menos una hora en las reglas.',
     'three_choices' => 'Tres horas bastan.',
     'no_such_length' =>
-        '{minutes, plural, one {Aquí no se puede pedir una reunión de # minuto} other {Aquí no se puede pedir una ' .
-        'reunión de # minutos}}. Elija una de las duraciones de arriba.',
+        '{minutes, plural, one {Aquí no se puede pedir una reunión de # minuto} other {Aquí no se puede pedir una reunión de # minutos}}. Elija una de las duraciones de arriba.',
     'outside' => 'Esta hora está fuera de las horas en que se puede pedir. Elija una en la banda verde.',
     'not_free' => 'Usted no está libre entonces, o no lo está otra persona que tiene que estar.',
     'choices_overlap' => 'Esta hora coincide con otra de las que eligió.',
     'not_together' => 'Ahora no se les puede pedir juntos. Pida a uno solo.',
     'gone' =>
-        '{time} acaba de ocuparse. {count, plural, =0 {Cerca no hay nada libre para todos; mire otros días.} one ' .
-        '{{times} está libre para todos. No se ha enviado nada; su texto sigue aquí.} other {{times} están libres ' .
-        'para todos. No se ha enviado nada; su texto sigue aquí.}}',
+        '{time} acaba de ocuparse. {count, plural, =0 {Cerca no hay nada libre para todos; mire otros días.} one {{times} está libre para todos. No se ha enviado nada; su texto sigue aquí.} other {{times} están libres para todos. No se ha enviado nada; su texto sigue aquí.}}',
     'enough_of_yours' =>
-        'Ya tiene {most, plural, one {# petición abierta} other {# peticiones abiertas}}. Están con sus citas. ' .
-        'Cuando se responda una, podrá pedir de nuevo.',
+        'Ya tiene {most, plural, one {# petición abierta} other {# peticiones abiertas}}. Están con sus citas. Cuando se responda una, podrá pedir de nuevo.',
     'enough_of_theirs' =>
-        '{host} tiene tantas peticiones abiertas como puede atender a la vez. No se ha enviado nada. Inténtelo en ' .
-        'un día o dos, o reserve una hora en su página.',
+        '{host} tiene tantas peticiones abiertas como puede atender a la vez. No se ha enviado nada. Inténtelo en un día o dos, o reserve una hora en su página.',
     'over' => 'Esta petición ya no está abierta: se respondió, se retiró, o pasó su plazo. No se ha cambiado nada.',
+    'not_asked' => 'Esta petición no espera ahora su respuesta. No se ha cambiado nada.',
     'no_such_time' => 'Esta hora ya no está entre las que se piden. Mire otra vez; no se ha cambiado nada.',
+    'begun' => 'Esta hora ya ha empezado. Diga sí a otra, o proponga otras horas.',
+    'closed_day' => 'La escuela ya está cerrada ese día. Proponga otras horas; no se ha cambiado nada.',
+    'too_near_for_maybe' =>
+        'Está demasiado cerca para un quizá: quien pide tiene que saberlo dos horas antes. Diga sí o no.',
     'cannot_be_had' =>
         'Ahora hay otra cosa a esta hora, de su lado o del otro. No se ha cambiado nada; proponga otras horas.',
     'not_offered' => 'Esta hora ya no se ofrece. No se ha cambiado nada.',
     'move_by_asking' =>
-        'Esta hora se acordó con {host}. Para tener otra, pida de nuevo a {host} en su página, y devuelva esta ' .
-        'cuando esté acordada.',
+        'Esta hora se acordó con {host}. Para tener otra, pida de nuevo a {host} en su página, y devuelva esta cuando esté acordada.',
+    'no_place' => 'Diga dónde atiende: al menos un lugar.',
+    'no_hours' => 'No hay ningún día en el que quepa ni la cita más corta. Diga entre qué horas se le puede pedir.',
+    'host_asked' => 'Reservada hasta el {until}.',
+    'host_maybe' => 'Usted ha dicho quizá. Reservada hasta el {until}; se le pregunta de nuevo el día anterior.',
+    'host_proposed' => 'Hay otras horas propuestas, reservadas hasta el {until}. Le toca elegir a la otra parte.',
     'other_none' => '{host} aún no ha respondido',
     'other_accepted' => '{host} ha dicho que sí',
     'other_maybe' => '{host} ha dicho que quizá',
@@ -57,29 +59,32 @@ return [
     'over_lapsed' => 'Sin respuesta a tiempo',
     'over_taken_back' => 'Ya no se pide',
     'pass_unconfirmed' =>
-        'Guardada para usted hasta {until}. Un toque en el mensaje a {email}, y {hosts, plural, one {se pide a ' .
-        '{host}} other {se pide a {host}}}.',
+        'Guardada para usted hasta {until}. Un toque en el mensaje a {email}, y {hosts, plural, one {se pide a {host}} other {se pide a {host}}}.',
     'pass_asked' =>
-        '{hosts, plural, one {Se ha pedido a {host}.} other {Se ha pedido a {host}.}} Sus horas se guardan hasta ' .
-        '{until}.',
+        '{hosts, plural, one {Se ha pedido a {host}.} other {Se ha pedido a {host}.}} Sus horas se guardan hasta {until}.',
     'pass_maybe' =>
-        '{hosts, plural, one {{host} dice que quizá.} other {No todos a quienes ha pedido están seguros aún.}} ' .
-        'Esta hora se le guarda, y aún no es segura. Sabrá más a más tardar {until}.',
+        '{hosts, plural, one {{host} dice que quizá.} other {No todos a quienes ha pedido están seguros aún.}} Esta hora se le guarda, y aún no es segura. Sabrá más a más tardar {until}.',
     'pass_proposed' =>
-        '{hosts, plural, one {{host} propone otras horas.} other {Se proponen otras horas.}} Se le guardan hasta ' .
-        '{until}; un toque toma una.',
+        '{hosts, plural, one {{host} propone otras horas.} other {Se proponen otras horas.}} Se le guardan hasta {until}; un toque toma una.',
     'pass_declined' => '{host} no puede recibirle a estas horas.',
     'pass_lapsed' => 'Nadie ha respondido a tiempo. Sus horas vuelven a estar libres.',
     'pass_taken_back' => 'Usted ha retirado esto.',
+    'waiting' =>
+        '{own, plural, =0 {} one {Alguien le pide una hora.} other {# personas le piden una hora.}} {others, plural, =0 {} one {Alguien se la pide a un compañero a quien usted sustituye.} other {# personas se la piden a compañeros a quienes usted sustituye.}}',
+    'letter_asked' => '{who} le pide una hora.',
+    'letter_asked_heading' => 'Petición: {title}, de {who}',
     'letter_sent' => 'Ha pedido una hora a {host}. Se guarda hasta {until}.',
     'letter_sent_heading' => 'Ha pedido a {host}: {title}',
     'letter_to_confirm' =>
-        'Quiere pedir una hora a {host}. Se le guarda hasta {until}. Un toque en la dirección de abajo, y se pide ' .
-        'a {host}. Si no ha pedido nada, no haga nada: vuelve a quedar libre.',
+        'Quiere pedir una hora a {host}. Se le guarda hasta {until}. Un toque en la dirección de abajo, y se pide a {host}. Si no ha pedido nada, no haga nada: vuelve a quedar libre.',
     'letter_to_confirm_heading' => 'Confirme, por favor: pedir una hora a {host}',
+    'letter_one_accepted' => '{by} ha dicho sí a esta hora. {who} les necesita a los dos: ¿puede usted también?',
+    'letter_one_accepted_heading' => '{by} ha dicho sí: {title}',
     'letter_maybe' =>
         '{host} dice que quizá. La hora se le guarda, y aún no es segura. Sabrá más a más tardar {until}.',
     'letter_maybe_heading' => 'Quizá: {title}, con {host}',
+    'letter_asked_again' => 'Usted dijo quizá a {who}. La hora es mañana, o antes: ¿puede?',
+    'letter_asked_again_heading' => '¿Ya es seguro? {title}, con {who}',
     'letter_declined' => '{host} no puede recibirle a estas horas.',
     'letter_declined_heading' => 'Rechazada: {title}, con {host}',
     'letter_off' =>
@@ -87,8 +92,13 @@ return [
     'letter_off_heading' => 'No tiene lugar: {title}, con {who}',
     'letter_proposed' => '{host} propone otras horas. Se le guardan hasta {until}. Abra sus citas para tomar una.',
     'letter_proposed_heading' => 'Otras horas: {title}, con {host}',
+    'letter_proposed_instead' =>
+        '{by} ha propuesto estas horas a {who}. Están reservadas hasta el {until}, y {who} elige una. Lo que se pidió ya no vale: si su calendario lo tiene, este mensaje lo quita.',
+    'letter_proposed_instead_heading' => 'Otras horas propuestas: {title}, con {who}',
     'letter_lapsed' => 'Nadie ha respondido a tiempo. Sus horas vuelven a estar libres.',
     'letter_lapsed_heading' => 'Sin respuesta: {title}, con {host}',
+    'letter_by_calendar' => 'Puede responder aquí, o con los botones de su calendario.',
+    'letter_by_buttons' => 'Responda con estos botones, o en su página.',
     'fact_about' => 'De qué se trata',
     'fact_details' => 'Con sus palabras',
     'fact_details_yours' => 'Con sus palabras',
@@ -100,10 +110,27 @@ return [
     'fact_choice' => '{position, selectordinal, other {#.ª opción}}',
     'fact_time' => 'Cuándo',
     'fact_answer' => 'Respuesta',
+    'button_accept' => 'Sí, {when}',
+    'button_maybe' => 'Quizá, {when}',
+    'button_decline' => 'No puedo',
+    'to_page' => 'Verlo junto a su día, o proponer otras horas',
     'to_pass' => 'Sus citas: vea cómo va, o retírela',
     'to_confirm' => 'Sí, es mi dirección: pedir',
     'summary' => '{title}, con {other}',
     'also' => 'También se pide {times}.',
+    'mail_from' => 'Lo pide {who}{student, select, none {} other {, sobre {student}}}.',
+    'mail_ask_accept' => '¿Decir sí a {when}?',
+    'mail_ask_maybe' => '¿Decir quizá a {when}? Sigue reservada, y se le pregunta de nuevo el día anterior.',
+    'mail_ask_decline' => '¿Decir que no puede? Todas las horas reservadas para ello vuelven a estar libres.',
+    'mail_press_accept' => 'Sí, puedo',
+    'mail_press_maybe' => 'Quizá',
+    'mail_press_decline' => 'No puedo',
+    'mail_done_accept' => 'Hecho: se avisa a {who} de que usted puede.',
+    'mail_done_maybe' => 'Hecho: se avisa a {who} de que aún no es seguro.',
+    'mail_done_decline' => 'Hecho: se avisa a {who} de que usted no puede.',
+    'mail_over_title' => 'Este botón ya no sirve',
+    'mail_over' => 'La petición se respondió o cambió después de ese mensaje. Ahora no se ha hecho nada.',
+    'mail_to_page' => 'Todo lo que le piden',
     'forgotten_title' => 'Pedido',
     'also_asked' => 'también se pide',
     'word' => 'Unas palabras, si quiere',

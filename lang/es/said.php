@@ -22,9 +22,10 @@ return [
     'fact_about' => 'Sobre',
     'fact_phone' => 'Teléfono',
     'fact_email' => 'Correo',
+    'signed_out' =>
+        'Su sesión ya no está abierta: no se pulsó nada aquí durante media hora, o salió en otro sitio. Lo que ve aquí es como estaba a las {at}. <link>Entre en otra pestaña</link>; esta página sigue entonces.',
     'not_heard' =>
-        'No hay noticias del centro desde {at}. Lo que se ve es de entonces; esta página sigue intentándolo y se ' .
-        'pondrá al día sola.',
+        'No hay noticias del centro desde {at}. Lo que se ve es de entonces; esta página sigue intentándolo y se pondrá al día sola.',
     'pattern_date' => 'EEEE, d \'de\' MMMM \'de\' y',
     'pattern_plain' => 'd \'de\' MMMM \'de\' y',
     'pattern_short' => 'EEE d MMM',

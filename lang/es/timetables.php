@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 return [
     'block' =>
-        '{days} {hours}{ends, select, until { (del {first} al {until})} times { (desde el {first}, {times, plural, ' .
-        'one {# vez} other {# veces}})} endless { (desde el {first}, sin fin)} other {}}{without, plural, =0 {} ' .
-        'other {, excepto {days_without}}}{plus, plural, =0 {} other {, y además {days_plus}}}, en reuniones de ' .
-        '{minutes, number, integer} minutos{gap, plural, =0 {} one {, con # minuto entre ellas} other {, con # ' .
-        'minutos entre ellas}}.',
+        '{days} {hours}{ends, select, until { (del {first} al {until})} times { (desde el {first}, {times, plural, one {# vez} other {# veces}})} endless { (desde el {first}, sin fin)} other {}}{without, plural, =0 {} other {, excepto {days_without}}}{plus, plural, =0 {} other {, y además {days_plus}}}, en reuniones de {minutes, number, integer} minutos{gap, plural, =0 {} one {, con # minuto entre ellas} other {, con # minutos entre ellas}}.',
     'dates' => 'El {dates}',
     'many_dates' => '{count, number, integer} días, del {first} al {last}',
     'some_dates' => 'Algunos días',
@@ -26,4 +22,14 @@ return [
     'stretch_over_midnight' => '{from} a {until} del día siguiente',
     'by_day' => '{hours} ({day} {other})',
     'range' => 'del {first} al {last}',
+    'change' =>
+        '{what, select, closed {{day}: cerrado} stays {{day}{stretches, plural, =0 {} other {, {hours}}}} other {{day}: pasa al {to}{stretches, plural, =0 {} other {, {hours}}}}}',
+    'none_comes' => 'De esto no sale ninguna cita.',
+    'tally' =>
+        '{meetings}; {over, select, none {no sobra nada} once {sobran {minutes, plural, one {# minuto} other {# minutos}}} each {sobran {minutes, plural, one {# minuto} other {# minutos}} cada día} other {sobran hasta {minutes, plural, one {# minuto} other {# minutos}} en un día}}.',
+    'one_day' => '{meetings, plural, one {# cita} other {# citas}} el {date}',
+    'days' =>
+        '{vary, select, no {} other {de {least, number, integer} a }}{most, plural, one {# cita} other {# citas}} al día en {days, number, integer} días, {all, number, integer} en total',
+    'days_endless' =>
+        '{vary, select, no {} other {de {least, number, integer} a }}{most, plural, one {# cita} other {# citas}} al día, sin fin',
 ];

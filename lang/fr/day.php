@@ -3,32 +3,52 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'Quelque chose a été fait à ce bureau un instant plus tôt. Rien de vous n’a été fait ; voici l’état actuel.',
+    'not_there' => 'Ce rendez-vous n’est plus à cette date : il a été annulé ou déplacé. Rien n’a été changé.',
+    'over_already' => 'Ce rendez-vous est déjà terminé. Rien n’a été changé.',
+    'in_already' => 'On a déjà fait entrer. Rien n’a été changé.',
+    'not_in' => 'Personne n’a encore fait entrer ce rendez-vous. Rien n’a été changé.',
+    'nobody_waits' => 'Personne n’attend en ce moment, votre mot n’est donc allé à personne.',
+    'undo_late' => 'Cela ne peut plus être annulé : c’est trop ancien, ou autre chose a été fait depuis.',
+    'swap_unlike' => 'Seuls deux rendez-vous de la même feuille et de la même durée peuvent échanger leurs créneaux.',
+    'swap_clash' =>
+        'L’un des deux est dans un autre rendez-vous à cette heure, ou son lieu n’est pas libre alors. Tous deux gardent leurs créneaux.',
     'here_early' =>
-        'C’est trop tôt : à partir de {time} le {date}, vous pourrez dire que vous êtes là. Rien n’est perdu ; ' .
-        'revenez alors.',
+        'C’est trop tôt : à partir de {time} le {date}, vous pourrez dire que vous êtes là. Rien n’est perdu ; revenez alors.',
     'here_off' => 'Ce rendez-vous est annulé.',
     'here_over' => 'Ce rendez-vous est terminé.',
     'no_word' => 'Il n’y a plus rien à quoi répondre.',
     'offer_answered' => 'La réponse à cette proposition est déjà donnée, ou son délai est passé. Rien n’a été changé.',
     'offer_gone' => 'Ce créneau n’est plus proposé. Vos autres rendez-vous sont inchangés.',
     'offer_open' => '{time} est proposé, et gardé jusqu’à {until}.',
+    'unbooked' => 'Venu sans réservation',
+    'desk_title' => 'Bureau de {host}',
+    'done_call' => 'Entrée demandée.',
+    'done_end' => 'Le rendez-vous est terminé.',
+    'done_met' => 'Noté : venu.',
+    'done_missed' => 'Noté : pas venu.',
+    'done_unmarked' => 'De nouveau attendu.',
+    'done_more' => 'Quelques minutes de plus.',
+    'done_break' => 'Vous êtes en pause ; ceux qui attendent en sont informés.',
+    'done_back' => 'Vous êtes de retour.',
+    'done_late' => 'Ceux qui viennent plus tard apprennent que vous avez du retard.',
+    'done_in_time' => 'On ne dit plus que vous avez du retard.',
+    'done_swap' => 'Les créneaux sont échangés ; chacun reçoit un message.',
+    'done_unbooked' => 'Ajouté à la file.',
+    'done_away' => 'La personne apprend que le rendez-vous n’a pas lieu aujourd’hui.',
+    'done_word' => 'Le mot est sur leurs pages.',
+    'done_here' => 'Noté : arrivé.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} est de nouveau à l’heure} one {{host} a environ # minute de retard} other ' .
-        '{{host} a environ # minutes de retard}}',
+        '{minutes, plural, =0 {{host} est de nouveau à l’heure} one {{host} a environ # minute de retard} other {{host} a environ # minutes de retard}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} est de nouveau à l’heure. Votre rendez-vous commence à {time}, comme prévu.} ' .
-        'one {{host} a environ # minute de retard aujourd’hui. Votre rendez-vous commence vers {time}. Votre ' .
-        'créneau reste à vous.} other {{host} a environ # minutes de retard aujourd’hui. Votre rendez-vous ' .
-        'commence vers {time}. Votre créneau reste à vous.}}',
+        '{minutes, plural, =0 {{host} est de nouveau à l’heure. Votre rendez-vous commence à {time}, comme prévu.} one {{host} a environ # minute de retard aujourd’hui. Votre rendez-vous commence vers {time}. Votre créneau reste à vous.} other {{host} a environ # minutes de retard aujourd’hui. Votre rendez-vous commence vers {time}. Votre créneau reste à vous.}}',
     'late_link' => 'Vos rendez-vous : le retard, tel qu’il est en ce moment',
     'late_text' =>
-        '{minutes, plural, =0 {{school} : {host} est de nouveau à l’heure. Votre rendez-vous commence à {time}.} ' .
-        'one {{school} : {host} a environ # minute de retard. Votre rendez-vous commence vers {time}.} other ' .
-        '{{school} : {host} a environ # minutes de retard. Votre rendez-vous commence vers {time}.}}',
+        '{minutes, plural, =0 {{school} : {host} est de nouveau à l’heure. Votre rendez-vous commence à {time}.} one {{school} : {host} a environ # minute de retard. Votre rendez-vous commence vers {time}.} other {{school} : {host} a environ # minutes de retard. Votre rendez-vous commence vers {time}.}}',
     'offer_heading' => '{host} vous propose un autre créneau',
     'offer_news' =>
-        '{host} vous propose {time}. Ce créneau vous est gardé jusqu’à {until}. Ouvrez vos rendez-vous pour le ' .
-        'prendre.',
+        '{host} vous propose {time}. Ce créneau vous est gardé jusqu’à {until}. Ouvrez vos rendez-vous pour le prendre.',
     'offer_instead' => 'Après ce rendez-vous',
     'offer_link' => 'Prendre ce créneau, ou dire non',
     'offer_text' => '{host} vous propose {time}. Ouvrez vos rendez-vous pour le prendre : {link}',
@@ -38,18 +58,26 @@ return [
     'kiosk_no_code' =>
         'Ce code ne correspond à rien aujourd’hui. Vérifiez qu’il est complet, ou cherchez-vous par nom et heure.',
     'kiosk_no_name' =>
-        'Personne de ce nom n’a de rendez-vous à cette heure, ou il n’est pas encore proche. Écrivez le nom entier ' .
-        'tel qu’il a été réservé, le vôtre ou celui de l’élève ; ou demandez au secrétariat.',
+        'Personne de ce nom n’a de rendez-vous à cette heure, ou il n’est pas encore proche. Écrivez le nom entier tel qu’il a été réservé, le vôtre ou celui de l’élève ; ou demandez au secrétariat.',
     'kiosk_time' => 'Écrivez l’heure du rendez-vous, par exemple {time}.',
+    'lists_title' => 'Sur papier : {date}',
+    'run_own' => 'Rendez-vous de {host}',
+    'outcome_met' => 'venu',
+    'outcome_missed' => 'pas venu',
+    'outcome_away' => 'renvoyé',
+    'after_title' => 'Après : {title}',
+    'after_blank' => 'Il n’y a pas de champ appelé « {blank} ». Il y a {blanks}.',
     'after_link' => 'Vos rendez-vous',
+    'after_gone' => 'quelqu’un dont les données ont été supprimées',
     'plain_ahead' => 'À partir de {time}, vous pourrez dire ici que vous êtes là.',
     'plain_here' => 'Je suis là',
     'plain_waits' =>
-        '{host} sait que vous êtes là. {wait, plural, =0 {} one {Ce sera votre tour d’ici # minute.} other {Ce ' .
-        'sera votre tour d’ici # minutes.}} Rechargez cette page pour savoir où cela en est.',
+        '{host} sait que vous êtes là. {wait, plural, =0 {} one {Ce sera votre tour d’ici # minute.} other {Ce sera votre tour d’ici # minutes.}} Rechargez cette page pour savoir où cela en est.',
     'plain_called' => 'Veuillez entrer maintenant.',
     'plain_late' => '{host} a environ {minutes, plural, one {# minute} other {# minutes}} de retard.',
     'plain_word' => '{host} : « {word} »',
+    'next_meeting' => 'Votre prochain rendez-vous est {when}, avec {who}.',
+    'not_on_yours' => 'Ce n’est pas sur une feuille dont vous vous occupez. Rien n’a été changé.',
     'ahead_minutes' => 'dans {minutes, plural, one {# minute} other {# minutes}}',
     'ahead_today' => 'aujourd’hui à {time}',
     'ahead_tomorrow' => 'demain à {time}',

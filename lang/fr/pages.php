@@ -10,22 +10,41 @@ return [
     'recess' => 'Recess',
     'less' => 'Moins',
     'more' => 'Plus',
+    'signing_in' => 'Connexion',
+    'settings' => 'Réglages',
+    'you' => 'Vous',
+    'today' => 'Aujourd’hui',
+    'your_sheets' => 'Vos feuilles',
+    'who_comes' => 'Qui vient',
+    'rounds' => 'Sessions',
+    'asked_of_you' => 'Demandes',
+    'students' => 'Élèves',
+    'staff' => 'Personnel',
+    'sign_out' => 'Se déconnecter',
     'a_moment' => 'Un instant, cela reprend tout seul. Rien n’est perdu, et rien n’arrive deux fois.',
     'no_answer' =>
-        'Pas de réponse. Ce que vous avez écrit est encore là. Vérifiez votre connexion et cliquez à nouveau ; ' .
-        'rien n’arrive deux fois.',
+        'Pas de réponse. Ce que vous avez écrit est encore là. Vérifiez votre connexion et cliquez à nouveau ; rien n’arrive deux fois.',
     'another_look' => 'Quelque chose est à revoir. Rien n’est perdu.',
     'signed_out' =>
-        'Votre session s’est terminée entre-temps. Reconnectez-vous dans un autre onglet, puis cliquez à nouveau ' .
-        'ici ; rien n’est perdu.',
+        'Votre session s’est terminée entre-temps. Reconnectez-vous dans un autre onglet, puis cliquez à nouveau ici ; rien n’est perdu.',
     'file_too_large' =>
         'Ce fichier est trop volumineux. Rien n’a été enregistré ; ce que vous avez écrit est encore là.',
     'file_too_large_here' => 'Ce fichier est trop volumineux.',
     'a_lot' => 'C’était beaucoup d’un coup. Attendez une minute et cliquez à nouveau ; rien n’est perdu.',
     'machine_away' =>
-        'Le serveur de l’école ne répond plus depuis une demi-minute. Ce que vous avez écrit est encore là. ' .
-        'Cliquez à nouveau dans une minute ; rien n’arrive deux fois.',
+        'Le serveur de l’école ne répond plus depuis une demi-minute. Ce que vous avez écrit est encore là. Cliquez à nouveau dans une minute ; rien n’arrive deux fois.',
     'went_wrong' => 'Quelque chose s’est mal passé ici. Rien n’a été enregistré à moitié. Réessayez dans une minute.',
+    'passkey_has_one' => 'Cette machine a déjà une clé d’accès pour votre compte.',
+    'passkey_could_not' =>
+        'Cette machine n’a pas pu. Prenez une autre machine ou un autre navigateur, ou continuez sans clé d’accès.',
+    'prove_codes_only' => 'Un de vos codes sur papier',
+    'prove_or_codes' => 'Ou un code sur papier',
+    'prove_app_only' => 'Un code de votre téléphone, ou un sur papier',
+    'prove_or_app' => 'Ou un code de votre téléphone',
+    'prove' => 'Montrez encore une fois que c’est vous',
+    'prove_why' => 'Ce que vous allez faire ne peut pas simplement être annulé.',
+    'prove_passkey' => 'Le montrer avec votre clé d’accès',
+    'password' => 'Votre mot de passe',
     'go_on' => 'Continuer',
     'leave_it' => 'Laisser',
     'undo' => 'Revenir en arrière',
