@@ -3,56 +3,83 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'An diesem Pult wurde einen Moment vorher etwas gedrückt. Nichts von Ihnen wurde ausgeführt; so ist es jetzt.',
+    'not_there' =>
+        'Dieses Gespräch ist nicht mehr an diesem Tag: Es wurde abgesagt oder verlegt. Nichts wurde geändert.',
+    'over_already' => 'Dieses Gespräch ist schon vorbei. Nichts wurde geändert.',
+    'in_already' => 'Sie wurden schon hereingerufen. Nichts wurde geändert.',
+    'not_in' => 'Dieses Gespräch hat noch niemand hereingerufen. Nichts wurde geändert.',
+    'nobody_waits' => 'Gerade wartet niemand, also ging das Wort an niemanden.',
+    'undo_late' =>
+        'Das lässt sich nicht mehr zurücknehmen: Es ist zu lange her, oder seitdem wurde etwas anderes gedrückt.',
+    'swap_unlike' => 'Nur zwei Gespräche desselben Blatts und derselben Länge können die Zeiten tauschen.',
+    'swap_clash' =>
+        'Eine Seite ist dann in einem anderen Gespräch, oder der Ort ist dann nicht frei. Beide behalten ihre Zeiten.',
     'here_early' =>
-        'Das ist zu früh: Ab {time} am {date} können Sie sagen, dass Sie da sind. Nichts ist verloren; kommen Sie ' .
-        'dann wieder.',
+        'Das ist zu früh: Ab {time} am {date} können Sie sagen, dass Sie da sind. Nichts ist verloren; kommen Sie dann wieder.',
     'here_off' => 'Dieser Termin ist abgesagt.',
     'here_over' => 'Dieser Termin ist vorbei.',
     'no_word' => 'Es gibt nichts mehr zu antworten.',
     'offer_answered' => 'Dieses Angebot ist schon beantwortet, oder seine Frist ist um. Nichts wurde geändert.',
     'offer_gone' => 'Diese Zeit wird nicht mehr angeboten. Ihre anderen Termine sind, wie sie waren.',
     'offer_open' => '{time} ist angeboten und bis {until} reserviert.',
+    'unbooked' => 'Kam ohne Buchung',
+    'desk_title' => 'Pult von {host}',
+    'done_call' => 'Hereingerufen.',
+    'done_end' => 'Das Gespräch ist vorbei.',
+    'done_met' => 'Notiert: gekommen.',
+    'done_missed' => 'Notiert: nicht gekommen.',
+    'done_unmarked' => 'Es wird wieder gewartet.',
+    'done_more' => 'Ein paar Minuten mehr.',
+    'done_break' => 'Sie machen Pause; wer wartet, erfährt es.',
+    'done_back' => 'Sie sind zurück.',
+    'done_late' => 'Wer später kommt, erfährt, dass es bei Ihnen später wird.',
+    'done_in_time' => 'Von Verspätung wird nichts mehr gesagt.',
+    'done_swap' => 'Die Zeiten sind getauscht; beide bekommen eine Nachricht.',
+    'done_unbooked' => 'In der Reihe eingetragen.',
+    'done_away' => 'Sie erfahren, dass das Gespräch heute nicht ist.',
+    'done_word' => 'Das Wort steht auf den Seiten.',
+    'done_here' => 'Notiert: ist da.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} ist wieder pünktlich} one {{host} hat etwa # Minute Verspätung} other ' .
-        '{{host} hat etwa # Minuten Verspätung}}',
+        '{minutes, plural, =0 {{host} ist wieder pünktlich} one {{host} hat etwa # Minute Verspätung} other {{host} hat etwa # Minuten Verspätung}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} ist wieder pünktlich. Ihr Termin beginnt um {time}, wie geplant.} one ' .
-        '{{host} hat heute etwa # Minute Verspätung. Ihr Termin beginnt gegen {time}. Ihre Zeit bleibt Ihre.} ' .
-        'other {{host} hat heute etwa # Minuten Verspätung. Ihr Termin beginnt gegen {time}. Ihre Zeit bleibt ' .
-        'Ihre.}}',
+        '{minutes, plural, =0 {{host} ist wieder pünktlich. Ihr Termin beginnt um {time}, wie geplant.} one {{host} hat heute etwa # Minute Verspätung. Ihr Termin beginnt gegen {time}. Ihre Zeit bleibt Ihre.} other {{host} hat heute etwa # Minuten Verspätung. Ihr Termin beginnt gegen {time}. Ihre Zeit bleibt Ihre.}}',
     'late_link' => 'Ihre Termine: wie lange es dauert, nach jetzigem Stand',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} ist wieder pünktlich. Ihr Termin beginnt um {time}.} one ' .
-        '{{school}: {host} hat etwa # Minute Verspätung. Ihr Termin beginnt gegen {time}.} other {{school}: {host} ' .
-        'hat etwa # Minuten Verspätung. Ihr Termin beginnt gegen {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} ist wieder pünktlich. Ihr Termin beginnt um {time}.} one {{school}: {host} hat etwa # Minute Verspätung. Ihr Termin beginnt gegen {time}.} other {{school}: {host} hat etwa # Minuten Verspätung. Ihr Termin beginnt gegen {time}.}}',
     'offer_heading' => '{host} bietet Ihnen eine andere Zeit an',
     'offer_news' =>
-        '{host} bietet Ihnen {time} an. Die Zeit ist bis {until} für Sie reserviert. Öffnen Sie Ihre Termine, um ' .
-        'sie zu nehmen.',
+        '{host} bietet Ihnen {time} an. Die Zeit ist bis {until} für Sie reserviert. Öffnen Sie Ihre Termine, um sie zu nehmen.',
     'offer_instead' => 'Nach diesem Gespräch',
     'offer_link' => 'Diese Zeit nehmen, oder ablehnen',
     'offer_text' => '{host} bietet Ihnen {time} an. Öffnen Sie Ihre Termine, um die Zeit zu nehmen: {link}',
     'kiosk_title' => 'Angekommen: {school}',
     'kiosk_too_often' =>
-        'Das waren viele Versuche an diesem Tablet. Fragen Sie im Sekretariat, oder versuchen Sie es in zehn ' .
-        'Minuten wieder.',
+        'Das waren viele Versuche an diesem Tablet. Fragen Sie im Sekretariat, oder versuchen Sie es in zehn Minuten wieder.',
     'kiosk_no_code' =>
-        'Zu diesem Code gibt es heute nichts. Sehen Sie nach, ob er vollständig ist, oder suchen Sie sich mit Name ' .
-        'und Uhrzeit.',
+        'Zu diesem Code gibt es heute nichts. Sehen Sie nach, ob er vollständig ist, oder suchen Sie sich mit Name und Uhrzeit.',
     'kiosk_no_name' =>
-        'Niemand dieses Namens hat um diese Zeit einen Termin, oder er ist noch nicht nah. Schreiben Sie den ' .
-        'ganzen Namen, wie er gebucht wurde, Ihren oder den des Kindes; oder fragen Sie im Sekretariat.',
+        'Niemand dieses Namens hat um diese Zeit einen Termin, oder er ist noch nicht nah. Schreiben Sie den ganzen Namen, wie er gebucht wurde, Ihren oder den des Kindes; oder fragen Sie im Sekretariat.',
     'kiosk_time' => 'Schreiben Sie die Uhrzeit des Termins, zum Beispiel {time}.',
+    'lists_title' => 'Auf Papier: {date}',
+    'run_own' => 'Gespräche von {host}',
+    'outcome_met' => 'gekommen',
+    'outcome_missed' => 'nicht gekommen',
+    'outcome_away' => 'weggeschickt',
+    'after_title' => 'Danach: {title}',
+    'after_blank' => 'Es gibt keine Lücke namens „{blank}“. Es gibt {blanks}.',
     'after_link' => 'Ihre Termine',
+    'after_gone' => 'jemand, dessen Daten gelöscht sind',
     'plain_ahead' => 'Ab {time} können Sie hier sagen, dass Sie da sind.',
     'plain_here' => 'Ich bin da',
     'plain_waits' =>
-        '{host} weiß, dass Sie da sind. {wait, plural, =0 {} one {Sie sind innerhalb von # Minute an der Reihe.} ' .
-        'other {Sie sind innerhalb von # Minuten an der Reihe.}} Laden Sie die Seite neu, um den neuen Stand zu ' .
-        'sehen.',
+        '{host} weiß, dass Sie da sind. {wait, plural, =0 {} one {Sie sind innerhalb von # Minute an der Reihe.} other {Sie sind innerhalb von # Minuten an der Reihe.}} Laden Sie die Seite neu, um den neuen Stand zu sehen.',
     'plain_called' => 'Bitte kommen Sie jetzt herein.',
     'plain_late' => '{host} hat etwa {minutes, plural, one {# Minute} other {# Minuten}} Verspätung.',
     'plain_word' => '{host}: „{word}“',
+    'next_meeting' => 'Ihr nächstes Gespräch ist {when}, mit {who}.',
+    'not_on_yours' => 'Das steht nicht auf einem Blatt, das Sie betreuen. Nichts wurde geändert.',
     'ahead_minutes' => 'in {minutes, plural, one {# Minute} other {# Minuten}}',
     'ahead_today' => 'heute um {time}',
     'ahead_tomorrow' => 'morgen um {time}',
@@ -66,15 +93,13 @@ return [
     'the_way' => 'Der Weg: {place}',
     'kiosk_head' => '{school}, {day}',
     'kiosk_no_camera' =>
-        'Die Kamera dieses Tablets lässt sich nicht benutzen. Geben Sie den Code ein, oder Ihren Namen und die ' .
-        'Uhrzeit.',
+        'Die Kamera dieses Tablets lässt sich nicht benutzen. Geben Sie den Code ein, oder Ihren Namen und die Uhrzeit.',
     'kiosk_yours' => 'Ihre Termine heute',
     'kiosk_with' => '<time>{at}</time> bei {host}',
     'kiosk_known' => '{host} weiß, dass Sie da sind.',
     'kiosk_go_in' => 'Bitte gehen Sie jetzt hinein.',
     'kiosk_missed' =>
-        '{host} hat gewartet und dann weitergemacht. Sagen Sie, dass Sie da sind; wenn es geht, findet sich ein ' .
-        'Moment.',
+        '{host} hat gewartet und dann weitergemacht. Sagen Sie, dass Sie da sind; wenn es geht, findet sich ein Moment.',
     'kiosk_here' => 'Ich bin da',
     'kiosk_ahead' => 'Ab {at} können Sie hier sagen, dass Sie da sind.',
     'kiosk_over' => 'Dieser Termin ist vorbei.',

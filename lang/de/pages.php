@@ -4,26 +4,46 @@ declare(strict_types=1);
 
 return [
     'if_you_like' => '(wenn Sie möchten)',
+    'camera' => '{name}, wie die Kamera Sie sieht',
     'help_by_phone' => 'Brauchen Sie Hilfe? Rufen Sie im Sekretariat an: <link>{phone}</link>',
     'help' => 'Brauchen Sie Hilfe? Rufen Sie im Sekretariat der Schule an.',
     'recess' => 'Recess',
     'less' => 'Weniger',
     'more' => 'Mehr',
+    'signing_in' => 'Anmeldung',
+    'settings' => 'Einstellungen',
+    'you' => 'Sie',
+    'today' => 'Heute',
+    'your_sheets' => 'Ihre Blätter',
+    'who_comes' => 'Wer kommt',
+    'rounds' => 'Sprechtage',
+    'asked_of_you' => 'Anfragen',
+    'students' => 'Schülerschaft',
+    'staff' => 'Kollegium',
+    'sign_out' => 'Abmelden',
     'a_moment' => 'Einen Moment, es geht von selbst weiter. Nichts ist verloren, und nichts geschieht doppelt.',
     'no_answer' =>
-        'Es kam keine Antwort. Was Sie geschrieben haben, steht noch da. Prüfen Sie Ihre Verbindung und klicken ' .
-        'Sie noch einmal; nichts geschieht doppelt.',
+        'Es kam keine Antwort. Was Sie geschrieben haben, steht noch da. Prüfen Sie Ihre Verbindung und klicken Sie noch einmal; nichts geschieht doppelt.',
     'another_look' => 'Etwas braucht noch einen Blick. Nichts ist verloren.',
     'signed_out' =>
-        'Sie wurden inzwischen abgemeldet. Melden Sie sich in einem anderen Tab wieder an und klicken Sie dann ' .
-        'hier noch einmal; nichts ist verloren.',
+        'Sie wurden inzwischen abgemeldet. Melden Sie sich in einem anderen Tab wieder an und klicken Sie dann hier noch einmal; nichts ist verloren.',
     'file_too_large' => 'Diese Datei ist zu groß. Nichts wurde gespeichert; was Sie geschrieben haben, steht noch da.',
     'file_too_large_here' => 'Diese Datei ist zu groß.',
     'a_lot' => 'Das war viel auf einmal. Warten Sie eine Minute und klicken Sie noch einmal; nichts ist verloren.',
     'machine_away' =>
-        'Der Server der Schule ist seit einer halben Minute nicht erreichbar. Was Sie geschrieben haben, steht ' .
-        'noch da. Klicken Sie in einer Minute noch einmal; nichts geschieht doppelt.',
+        'Der Server der Schule ist seit einer halben Minute nicht erreichbar. Was Sie geschrieben haben, steht noch da. Klicken Sie in einer Minute noch einmal; nichts geschieht doppelt.',
     'went_wrong' => 'Hier ging etwas schief. Nichts wurde halb gespeichert. Versuchen Sie es in einer Minute wieder.',
+    'passkey_has_one' => 'Dieses Gerät hat schon einen Passkey für Ihr Konto.',
+    'passkey_could_not' =>
+        'Dieses Gerät konnte es nicht. Nehmen Sie ein anderes Gerät oder einen anderen Browser, oder machen Sie ohne Passkey weiter.',
+    'prove_codes_only' => 'Einer Ihrer Codes auf Papier',
+    'prove_or_codes' => 'Oder ein Code auf Papier',
+    'prove_app_only' => 'Ein Code von Ihrem Telefon, oder einer auf Papier',
+    'prove_or_app' => 'Oder ein Code von Ihrem Telefon',
+    'prove' => 'Zeigen Sie noch einmal, dass Sie es sind',
+    'prove_why' => 'Was Sie gleich tun, lässt sich nicht einfach zurücknehmen.',
+    'prove_passkey' => 'Mit Ihrem Passkey zeigen',
+    'password' => 'Ihr Passwort',
     'go_on' => 'Weiter',
     'leave_it' => 'Lassen',
     'undo' => 'Zurücknehmen',

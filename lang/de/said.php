@@ -22,9 +22,10 @@ return [
     'fact_about' => 'Es geht um',
     'fact_phone' => 'Telefon',
     'fact_email' => 'E-Mail',
+    'signed_out' =>
+        'Sie sind nicht mehr angemeldet: Eine halbe Stunde wurde hier nichts gedrückt, oder Sie haben sich anderswo abgemeldet. Was hier steht, ist von {at}. <link>Melden Sie sich in einem anderen Tab an</link>; dann geht es hier weiter.',
     'not_heard' =>
-        'Seit {at} kam keine Nachricht von der Schule. Was hier steht, ist der Stand von da; die Seite versucht es ' .
-        'weiter und holt von selbst auf.',
+        'Seit {at} kam keine Nachricht von der Schule. Was hier steht, ist der Stand von da; die Seite versucht es weiter und holt von selbst auf.',
     'pattern_date' => 'EEEE, d. MMMM y',
     'pattern_plain' => 'd. MMMM y',
     'pattern_short' => 'EE, d. MMM',
