@@ -3,6 +3,18 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'Un momento prima qualcosa è stato premuto a questa postazione. Nulla di Suo è stato fatto; ora è così.',
+    'not_there' =>
+        'Quel colloquio non è più in questo giorno: è stato annullato o spostato. Non è stato cambiato nulla.',
+    'over_already' => 'Quel colloquio è già finito. Non è stato cambiato nulla.',
+    'in_already' => 'Sono già stati chiamati. Non è stato cambiato nulla.',
+    'not_in' => 'Nessuno ha ancora chiamato questo colloquio. Non è stato cambiato nulla.',
+    'nobody_waits' => 'Ora non aspetta nessuno, quindi la parola non è andata a nessuno.',
+    'undo_late' => 'Non si può più annullare: è passato troppo tempo, o da allora è stato premuto altro.',
+    'swap_unlike' => 'Solo due colloqui dello stesso foglio e della stessa durata possono scambiarsi l’orario.',
+    'swap_clash' =>
+        'Uno dei due a quell’ora è in un altro colloquio, o il suo luogo allora non c’è. Entrambi tengono i loro orari.',
     'here_early' => 'È troppo presto: dalle {time} del {date} potrà dire che è qui. Nulla va perso; torni allora.',
     'here_off' => 'Questo colloquio è disdetto.',
     'here_over' => 'Questo colloquio è finito.',
@@ -10,19 +22,30 @@ return [
     'offer_answered' => 'A quell’offerta si è già risposto, o il suo tempo è scaduto. Nulla è stato cambiato.',
     'offer_gone' => 'Quell’orario non è più offerto. Gli altri Suoi colloqui sono come prima.',
     'offer_open' => '{time} è offerto, e tenuto fino a {until}.',
+    'unbooked' => 'È venuto senza prenotazione',
+    'desk_title' => 'Postazione di {host}',
+    'done_call' => 'Chiamato.',
+    'done_end' => 'Il colloquio è finito.',
+    'done_met' => 'Annotato: è venuto.',
+    'done_missed' => 'Annotato: non è venuto.',
+    'done_unmarked' => 'Si aspetta di nuovo.',
+    'done_more' => 'Qualche minuto in più.',
+    'done_break' => 'È in pausa; chi aspetta lo sa.',
+    'done_back' => 'È di nuovo qui.',
+    'done_late' => 'Chi viene dopo sa che è in ritardo.',
+    'done_in_time' => 'Non si dice più nulla di ritardo.',
+    'done_swap' => 'Hanno scambiato gli orari; ognuno riceve un messaggio.',
+    'done_unbooked' => 'È nella fila.',
+    'done_away' => 'Viene detto che il colloquio oggi non c’è.',
+    'done_word' => 'La parola è sulle loro pagine.',
+    'done_here' => 'Annotato: è qui.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} è di nuovo in orario} one {{host} è in ritardo di circa # minuto} other ' .
-        '{{host} è in ritardo di circa # minuti}}',
+        '{minutes, plural, =0 {{host} è di nuovo in orario} one {{host} è in ritardo di circa # minuto} other {{host} è in ritardo di circa # minuti}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} è di nuovo in orario. Il Suo colloquio inizia alle {time}, come previsto.} ' .
-        'one {{host} oggi è in ritardo di circa # minuto. Il Suo colloquio inizia verso le {time}. Il Suo orario ' .
-        'resta Suo.} other {{host} oggi è in ritardo di circa # minuti. Il Suo colloquio inizia verso le {time}. ' .
-        'Il Suo orario resta Suo.}}',
+        '{minutes, plural, =0 {{host} è di nuovo in orario. Il Suo colloquio inizia alle {time}, come previsto.} one {{host} oggi è in ritardo di circa # minuto. Il Suo colloquio inizia verso le {time}. Il Suo orario resta Suo.} other {{host} oggi è in ritardo di circa # minuti. Il Suo colloquio inizia verso le {time}. Il Suo orario resta Suo.}}',
     'late_link' => 'I Suoi colloqui: quanto ci vuole, com’è adesso',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} è di nuovo in orario. Il Suo colloquio inizia alle {time}.} one ' .
-        '{{school}: {host} è in ritardo di circa # minuto. Il Suo colloquio inizia verso le {time}.} other ' .
-        '{{school}: {host} è in ritardo di circa # minuti. Il Suo colloquio inizia verso le {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} è di nuovo in orario. Il Suo colloquio inizia alle {time}.} one {{school}: {host} è in ritardo di circa # minuto. Il Suo colloquio inizia verso le {time}.} other {{school}: {host} è in ritardo di circa # minuti. Il Suo colloquio inizia verso le {time}.}}',
     'offer_heading' => '{host} Le offre un altro orario',
     'offer_news' => '{host} Le offre {time}. È tenuto per Lei fino a {until}. Apra i Suoi colloqui per prenderlo.',
     'offer_instead' => 'Dopo questo colloquio',
@@ -34,18 +57,26 @@ return [
     'kiosk_no_code' =>
         'Oggi con questo codice non si trova nulla. Guardi se è completo, o si cerchi con nome e orario.',
     'kiosk_no_name' =>
-        'Nessuno con quel nome ha un colloquio a quell’ora, o non è ancora vicino. Scriva il nome intero come è ' .
-        'stato prenotato, il Suo o quello dello studente; o chieda in segreteria.',
+        'Nessuno con quel nome ha un colloquio a quell’ora, o non è ancora vicino. Scriva il nome intero come è stato prenotato, il Suo o quello dello studente; o chieda in segreteria.',
     'kiosk_time' => 'Scriva l’orario del colloquio, per esempio {time}.',
+    'lists_title' => 'Su carta: {date}',
+    'run_own' => 'Colloqui di {host}',
+    'outcome_met' => 'venuto',
+    'outcome_missed' => 'non venuto',
+    'outcome_away' => 'rimandato',
+    'after_title' => 'Dopo: {title}',
+    'after_blank' => 'Non c’è uno spazio chiamato «{blank}». Ci sono {blanks}.',
     'after_link' => 'I Suoi colloqui',
+    'after_gone' => 'qualcuno i cui dati sono stati cancellati',
     'plain_ahead' => 'Dalle {time} potrà dire qui che è presente.',
     'plain_here' => 'Sono qui',
     'plain_waits' =>
-        '{host} sa che è qui. {wait, plural, =0 {} one {Tocca a Lei entro # minuto.} other {Tocca a Lei entro # ' .
-        'minuti.}} Ricarichi questa pagina per sapere com’è adesso.',
+        '{host} sa che è qui. {wait, plural, =0 {} one {Tocca a Lei entro # minuto.} other {Tocca a Lei entro # minuti.}} Ricarichi questa pagina per sapere com’è adesso.',
     'plain_called' => 'Prego, entri adesso.',
     'plain_late' => '{host} è in ritardo di circa {minutes, plural, one {# minuto} other {# minuti}}.',
     'plain_word' => '{host}: «{word}»',
+    'next_meeting' => 'Il Suo prossimo colloquio è {when}, con {who}.',
+    'not_on_yours' => 'Non è su un foglio che segue Lei. Non è stato cambiato nulla.',
     'ahead_minutes' => 'fra {minutes, plural, one {# minuto} other {# minuti}}',
     'ahead_today' => 'oggi alle {time}',
     'ahead_tomorrow' => 'domani alle {time}',

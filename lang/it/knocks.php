@@ -3,20 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'title' => 'Ciò che Le si chiede',
     'on_board' => 'Chiedere un altro orario',
     'on_board_next' => 'quando siete liberi entrambi',
     'ask_title' => 'Chiedere un orario a {host}',
     'closed' => 'Ora a {host} non si può chiedere un altro orario. Ciò che si può prenotare è sulla sua pagina.',
     'no_scripts' =>
-        'Per chiedere un altro orario, questa pagina ha bisogno di JavaScript. {phone, select, none {Anche la ' .
-        'segreteria della scuola La aiuta.} other {La segreteria della scuola lo fa per Lei: {phone}.}}',
+        'Per chiedere un altro orario, questa pagina ha bisogno di JavaScript. {phone, select, none {Anche la segreteria della scuola La aiuta.} other {La segreteria della scuola lo fa per Lei: {phone}.}}',
     'kept_for' =>
-        'I Suoi orari sono tenuti per Lei finché si risponde, al massimo {hours, plural, one {# ora} other {# ' .
-        'ore}}.',
+        'I Suoi orari sono tenuti per Lei finché si risponde, al massimo {hours, plural, one {# ora} other {# ore}}.',
     'calendar_read' =>
-        '{count, plural, =0 {Il Suo calendario dice che non ha impegni.} one {Dal Suo calendario è stato letto # ' .
-        'impegno.} other {Dal Suo calendario sono stati letti # impegni.}} {skipped, plural, =0 {} one {# voce non ' .
-        'si è potuta leggere.} other {# voci non si sono potute leggere.}}',
+        '{count, plural, =0 {Il Suo calendario dice che non ha impegni.} one {Dal Suo calendario è stato letto # impegno.} other {Dal Suo calendario sono stati letti # impegni.}} {skipped, plural, =0 {} one {# voce non si è potuta leggere.} other {# voci non si sono potute leggere.}}',
     'own_not_read' => 'Ciò che è stato letto dal Suo calendario non si capisce più. Lo legga di nuovo.',
     'feed_address' => 'L’indirizzo di un calendario inizia con https://, http:// o webcal://.',
     'feed_or_file' => 'Dia l’indirizzo del Suo calendario, o scelga un file.',
@@ -25,31 +22,34 @@ return [
     'no_choice' => 'Metta almeno un orario sulle linee.',
     'three_choices' => 'Tre orari bastano.',
     'no_such_length' =>
-        '{minutes, plural, one {Un colloquio di # minuto} other {Un colloquio di # minuti}} qui non si può ' .
-        'chiedere. Scelga una delle durate qui sopra.',
+        '{minutes, plural, one {Un colloquio di # minuto} other {Un colloquio di # minuti}} qui non si può chiedere. Scelga una delle durate qui sopra.',
     'outside' => 'Questo orario è fuori dalle ore in cui si può chiedere. Ne scelga uno sulla fascia verde.',
     'not_free' => 'Lei allora non è libero, o non lo è qualcun altro che deve esserci.',
     'choices_overlap' => 'Questo orario si sovrappone a un altro che ha scelto.',
     'not_together' => 'Ora a queste persone non si può chiedere insieme. Chieda a una sola.',
     'gone' =>
-        '{time} è appena stato preso. {count, plural, =0 {Vicino non c’è nulla di libero per tutti; guardi altri ' .
-        'giorni.} one {{times} è libero per tutti. Nulla è stato inviato; il Suo testo è ancora qui.} other ' .
-        '{{times} sono liberi per tutti. Nulla è stato inviato; il Suo testo è ancora qui.}}',
+        '{time} è appena stato preso. {count, plural, =0 {Vicino non c’è nulla di libero per tutti; guardi altri giorni.} one {{times} è libero per tutti. Nulla è stato inviato; il Suo testo è ancora qui.} other {{times} sono liberi per tutti. Nulla è stato inviato; il Suo testo è ancora qui.}}',
     'enough_of_yours' =>
-        'Ha già {most, plural, one {# richiesta aperta} other {# richieste aperte}}. Sono con i Suoi colloqui. ' .
-        'Quando una ha risposta, può chiedere di nuovo.',
+        'Ha già {most, plural, one {# richiesta aperta} other {# richieste aperte}}. Sono con i Suoi colloqui. Quando una ha risposta, può chiedere di nuovo.',
     'enough_of_theirs' =>
-        '{host} ha tante richieste aperte quante ne può prendere. Nulla è stato inviato. Riprovi fra un giorno o ' .
-        'due, o prenoti un orario sulla sua pagina.',
+        '{host} ha tante richieste aperte quante ne può prendere. Nulla è stato inviato. Riprovi fra un giorno o due, o prenoti un orario sulla sua pagina.',
     'over' =>
-        'Questa richiesta non è più aperta: ha avuto risposta, o è stata ritirata, o il suo tempo è scaduto. Nulla ' .
-        'è stato cambiato.',
+        'Questa richiesta non è più aperta: ha avuto risposta, o è stata ritirata, o il suo tempo è scaduto. Nulla è stato cambiato.',
+    'not_asked' => 'Questa richiesta ora non aspetta la Sua risposta. Non è stato cambiato nulla.',
     'no_such_time' => 'Questo orario non è più fra quelli richiesti. Guardi ancora; nulla è stato cambiato.',
+    'begun' => 'Questo orario è già cominciato. Dica sì a un altro, o proponga altri orari.',
+    'closed_day' => 'In quel giorno la scuola ora è chiusa. Proponga altri orari; non è stato cambiato nulla.',
+    'too_near_for_maybe' => 'È troppo vicino per un forse: chi chiede deve saperlo due ore prima. Dica sì o no.',
     'cannot_be_had' => 'A quest’ora ora c’è altro, da parte Sua o loro. Nulla è stato cambiato; indichi altri orari.',
     'not_offered' => 'Questo orario non è più offerto. Nulla è stato cambiato.',
     'move_by_asking' =>
-        'Questo orario è stato concordato con {host}. Per averne un altro, chieda di nuovo a {host} sulla sua ' .
-        'pagina, e restituisca questo quando l’altro è concordato.',
+        'Questo orario è stato concordato con {host}. Per averne un altro, chieda di nuovo a {host} sulla sua pagina, e restituisca questo quando l’altro è concordato.',
+    'no_place' => 'Dica dove riceve: almeno un luogo.',
+    'no_hours' =>
+        'Non c’è un giorno in cui stia nemmeno il colloquio più breve. Dica fra quali ore Le si può chiedere.',
+    'host_asked' => 'Tenuto fino al {until}.',
+    'host_maybe' => 'Ha detto forse. Tenuto fino al {until}; il giorno prima Le si chiede di nuovo.',
+    'host_proposed' => 'Sono proposti altri orari, tenuti fino al {until}. Sta all’altra parte sceglierne uno.',
     'other_none' => '{host} non ha ancora risposto',
     'other_accepted' => '{host} ha detto di sì',
     'other_maybe' => '{host} ha detto forse',
@@ -59,29 +59,32 @@ return [
     'over_lapsed' => 'Senza risposta in tempo',
     'over_taken_back' => 'Non più richiesto',
     'pass_unconfirmed' =>
-        'Tenuto per Lei fino a {until}. Un clic nel messaggio a {email}, e {hosts, plural, one {si chiede a ' .
-        '{host}} other {si chiede a {host}}}.',
+        'Tenuto per Lei fino a {until}. Un clic nel messaggio a {email}, e {hosts, plural, one {si chiede a {host}} other {si chiede a {host}}}.',
     'pass_asked' =>
-        '{hosts, plural, one {Si è chiesto a {host}.} other {Si è chiesto a {host}.}} I Suoi orari sono tenuti ' .
-        'fino a {until}.',
+        '{hosts, plural, one {Si è chiesto a {host}.} other {Si è chiesto a {host}.}} I Suoi orari sono tenuti fino a {until}.',
     'pass_maybe' =>
-        '{hosts, plural, one {{host} dice forse.} other {Non tutti quelli a cui ha chiesto sono già sicuri.}} ' .
-        'Questo orario è tenuto per Lei, e non è ancora sicuro. Saprà di più al più tardi {until}.',
+        '{hosts, plural, one {{host} dice forse.} other {Non tutti quelli a cui ha chiesto sono già sicuri.}} Questo orario è tenuto per Lei, e non è ancora sicuro. Saprà di più al più tardi {until}.',
     'pass_proposed' =>
-        '{hosts, plural, one {{host} indica altri orari.} other {Sono indicati altri orari.}} Sono tenuti per Lei ' .
-        'fino a {until}; un clic ne prende uno.',
+        '{hosts, plural, one {{host} indica altri orari.} other {Sono indicati altri orari.}} Sono tenuti per Lei fino a {until}; un clic ne prende uno.',
     'pass_declined' => '{host} non può incontrarla a questi orari.',
     'pass_lapsed' => 'Nessuno ha risposto in tempo. I Suoi orari sono di nuovo liberi.',
     'pass_taken_back' => 'Lo ha ritirato.',
+    'waiting' =>
+        '{own, plural, =0 {} one {Qualcuno Le chiede un orario.} other {# persone Le chiedono un orario.}} {others, plural, =0 {} one {Qualcuno lo chiede a un collega che Lei sostituisce.} other {# persone lo chiedono a colleghi che Lei sostituisce.}}',
+    'letter_asked' => '{who} Le chiede un orario.',
+    'letter_asked_heading' => 'Richiesta: {title}, da {who}',
     'letter_sent' => 'Ha chiesto un orario a {host}. È tenuto fino a {until}.',
     'letter_sent_heading' => 'Ha chiesto a {host}: {title}',
     'letter_to_confirm' =>
-        'Vuole chiedere un orario a {host}. È tenuto per Lei fino a {until}. Un clic sull’indirizzo qui sotto, e ' .
-        'si chiede a {host}. Se non ha chiesto nulla, non faccia nulla: allora è di nuovo libero.',
+        'Vuole chiedere un orario a {host}. È tenuto per Lei fino a {until}. Un clic sull’indirizzo qui sotto, e si chiede a {host}. Se non ha chiesto nulla, non faccia nulla: allora è di nuovo libero.',
     'letter_to_confirm_heading' => 'Da confermare: chiedere un orario a {host}',
+    'letter_one_accepted' => '{by} ha detto sì a questo orario. A {who} servite entrambi: può anche Lei?',
+    'letter_one_accepted_heading' => '{by} ha detto sì: {title}',
     'letter_maybe' =>
         '{host} dice forse. L’orario è tenuto per Lei, e non è ancora sicuro. Saprà di più al più tardi {until}.',
     'letter_maybe_heading' => 'Forse: {title}, con {host}',
+    'letter_asked_again' => 'Ha detto forse a {who}. L’orario è domani, o prima: può?',
+    'letter_asked_again_heading' => 'Ora è sicuro? {title}, con {who}',
     'letter_declined' => '{host} non può incontrarla a questi orari.',
     'letter_declined_heading' => 'Rifiutato: {title}, con {host}',
     'letter_off' =>
@@ -90,8 +93,13 @@ return [
     'letter_proposed' =>
         '{host} indica altri orari. Sono tenuti per Lei fino a {until}. Apra i Suoi colloqui per prenderne uno.',
     'letter_proposed_heading' => 'Altri orari: {title}, con {host}',
+    'letter_proposed_instead' =>
+        '{by} ha proposto questi orari a {who}. Sono tenuti fino al {until}, e {who} ne prende uno. Ciò che era stato chiesto non vale più: se il Suo calendario l’ha, questo messaggio lo toglie.',
+    'letter_proposed_instead_heading' => 'Altri orari proposti: {title}, con {who}',
     'letter_lapsed' => 'Nessuno ha risposto in tempo. I Suoi orari sono di nuovo liberi.',
     'letter_lapsed_heading' => 'Senza risposta: {title}, con {host}',
+    'letter_by_calendar' => 'Può rispondere qui, o con i pulsanti del Suo calendario.',
+    'letter_by_buttons' => 'Risponda con questi pulsanti, o nella Sua pagina.',
     'fact_about' => 'Di che cosa si tratta',
     'fact_details' => 'Con parole sue',
     'fact_details_yours' => 'Con parole Sue',
@@ -103,10 +111,27 @@ return [
     'fact_choice' => '{position, selectordinal, many {#ª scelta} other {#ª scelta}}',
     'fact_time' => 'Quando',
     'fact_answer' => 'Risposta',
+    'button_accept' => 'Sì, {when}',
+    'button_maybe' => 'Forse, {when}',
+    'button_decline' => 'Non posso',
+    'to_page' => 'Vederlo accanto alla Sua giornata, o proporre altri orari',
     'to_pass' => 'I Suoi colloqui: veda a che punto è, o lo ritiri',
     'to_confirm' => 'Sì, è il mio indirizzo: chiedere',
     'summary' => '{title}, con {other}',
     'also' => 'È richiesto anche {times}.',
+    'mail_from' => 'Chiesto da {who}{student, select, none {} other {, per {student}}}.',
+    'mail_ask_accept' => 'Dire sì a {when}?',
+    'mail_ask_maybe' => 'Dire forse a {when}? Resta tenuto, e il giorno prima Le si chiede di nuovo.',
+    'mail_ask_decline' => 'Dire che non può? Tutti gli orari tenuti per questo sono di nuovo liberi.',
+    'mail_press_accept' => 'Sì, posso',
+    'mail_press_maybe' => 'Forse',
+    'mail_press_decline' => 'Non posso',
+    'mail_done_accept' => 'Fatto: {who} viene a sapere che può.',
+    'mail_done_maybe' => 'Fatto: {who} viene a sapere che non è ancora sicuro.',
+    'mail_done_decline' => 'Fatto: {who} viene a sapere che non può.',
+    'mail_over_title' => 'Questo pulsante non serve più',
+    'mail_over' => 'La richiesta ha avuto risposta o è cambiata da quel messaggio. Ora non è stato fatto nulla.',
+    'mail_to_page' => 'Tutto ciò che Le si chiede',
     'forgotten_title' => 'Richiesto',
     'also_asked' => 'richiesto anche',
     'word' => 'Una parola, se vuole',

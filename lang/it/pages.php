@@ -4,26 +4,46 @@ declare(strict_types=1);
 
 return [
     'if_you_like' => '(se vuole)',
+    'camera' => '{name}, come La vede la fotocamera',
     'help_by_phone' => 'Serve aiuto? Chiami la segreteria della scuola: <link>{phone}</link>',
     'help' => 'Serve aiuto? Chiami la segreteria della scuola.',
     'recess' => 'Recess',
     'less' => 'Meno',
     'more' => 'Altro',
+    'signing_in' => 'Accesso',
+    'settings' => 'Impostazioni',
+    'you' => 'Lei',
+    'today' => 'Oggi',
+    'your_sheets' => 'I Suoi fogli',
+    'who_comes' => 'Chi viene',
+    'rounds' => 'Tornate',
+    'asked_of_you' => 'Richieste',
+    'students' => 'Alunni',
+    'staff' => 'Personale',
+    'sign_out' => 'Uscire',
     'a_moment' => 'Un momento, si va avanti da soli. Nulla va perso, e nulla accade due volte.',
     'no_answer' =>
-        'Nessuna risposta. Ciò che ha scritto è ancora qui. Controlli la connessione e prema di nuovo; nulla ' .
-        'accade due volte.',
+        'Nessuna risposta. Ciò che ha scritto è ancora qui. Controlli la connessione e prema di nuovo; nulla accade due volte.',
     'another_look' => 'Qualcosa va rivisto. Nulla è andato perso.',
     'signed_out' =>
-        'Nel frattempo la sessione è scaduta. Acceda di nuovo in un’altra scheda, poi prema ancora qui; nulla va ' .
-        'perso.',
+        'Nel frattempo la sessione è scaduta. Acceda di nuovo in un’altra scheda, poi prema ancora qui; nulla va perso.',
     'file_too_large' => 'Quel file è troppo grande. Nulla è stato salvato; ciò che ha scritto è ancora qui.',
     'file_too_large_here' => 'Questo file è troppo grande.',
     'a_lot' => 'Era molto in una volta. Aspetti un minuto e prema di nuovo; nulla va perso.',
     'machine_away' =>
-        'Il server della scuola non risponde da mezzo minuto. Ciò che ha scritto è ancora qui. Prema di nuovo fra ' .
-        'un minuto; nulla accade due volte.',
+        'Il server della scuola non risponde da mezzo minuto. Ciò che ha scritto è ancora qui. Prema di nuovo fra un minuto; nulla accade due volte.',
     'went_wrong' => 'Qui qualcosa è andato storto. Nulla è stato salvato a metà. Riprovi fra un minuto.',
+    'passkey_has_one' => 'Questa macchina ha già una passkey per il Suo account.',
+    'passkey_could_not' =>
+        'Questa macchina non ci è riuscita. Prenda un’altra macchina o un altro browser, o prosegua senza passkey.',
+    'prove_codes_only' => 'Uno dei Suoi codici su carta',
+    'prove_or_codes' => 'O un codice su carta',
+    'prove_app_only' => 'Un codice del Suo telefono, o uno su carta',
+    'prove_or_app' => 'O un codice del Suo telefono',
+    'prove' => 'Mostri ancora una volta che è Lei',
+    'prove_why' => 'Ciò che sta per fare non si può semplicemente annullare.',
+    'prove_passkey' => 'Mostrarlo con la Sua passkey',
+    'password' => 'La Sua password',
     'go_on' => 'Continuare',
     'leave_it' => 'Lasciare',
     'undo' => 'Annullare',

@@ -22,9 +22,10 @@ return [
     'fact_about' => 'Riguarda',
     'fact_phone' => 'Telefono',
     'fact_email' => 'E-mail',
+    'signed_out' =>
+        'Il Suo accesso non è più aperto: qui non è stato premuto nulla per mezz’ora, o è uscito altrove. Ciò che è qui è com’era alle {at}. <link>Acceda in un’altra scheda</link>; questa pagina allora prosegue.',
     'not_heard' =>
-        'Dalla scuola non arrivano notizie dalle {at}. Ciò che si legge è di allora; questa pagina continua a ' .
-        'provare e si aggiornerà da sola.',
+        'Dalla scuola non arrivano notizie dalle {at}. Ciò che si legge è di allora; questa pagina continua a provare e si aggiornerà da sola.',
     'pattern_date' => 'EEEE d MMMM y',
     'pattern_plain' => 'd MMMM y',
     'pattern_short' => 'EEE d MMM',
