@@ -24,7 +24,7 @@ final class RoundsKnown implements RoundsKnow
             ->whereNull('staff.left_at')
             ->where('round_id', $round)
             ->orderBy('round_interpreters.id')
-            ->get(['language', 'staff_id']);
+            ->get(['round_interpreters.language', 'staff_id']);
         foreach ($rows as $row) {
             $by[(string) $row->language][] = (int) $row->staff_id;
         }

@@ -105,9 +105,9 @@ final class SetInterpreters
         $rows = DB::table('round_interpreters')
             ->join('staff', 'staff.id', '=', 'round_interpreters.staff_id')
             ->where('round_id', $round->id)
-            ->orderBy('language')
+            ->orderBy('round_interpreters.language')
             ->orderBy('staff.name')
-            ->get(['staff_id', 'staff.name', 'language']);
+            ->get(['staff_id', 'staff.name', 'round_interpreters.language']);
 
         return array_values(
             $rows
