@@ -3,6 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'Um momento antes algo foi premido nesta mesa. Nada do seu foi feito; é assim que está agora.',
+    'not_there' => 'Essa reunião já não está neste dia: foi cancelada ou mudada. Nada foi alterado.',
+    'over_already' => 'Essa reunião já terminou. Nada foi alterado.',
+    'in_already' => 'Já foram chamados. Nada foi alterado.',
+    'not_in' => 'Ninguém chamou ainda esta reunião. Nada foi alterado.',
+    'nobody_waits' => 'Ninguém espera neste momento, por isso a palavra não foi para ninguém.',
+    'undo_late' => 'Isso já não se pode desfazer: foi há demasiado tempo, ou algo mais foi premido desde então.',
+    'swap_unlike' => 'Só duas reuniões da mesma folha e da mesma duração podem trocar as horas.',
+    'swap_clash' =>
+        'Uma delas está noutra reunião a essa hora, ou o lugar não está livre então. Ambas mantêm as suas horas.',
     'here_early' =>
         'É cedo demais: a partir das {time} de {date} pode dizer que está aqui. Nada se perde; volte então.',
     'here_off' => 'Esta reunião está desmarcada.',
@@ -11,19 +22,30 @@ return [
     'offer_answered' => 'Essa oferta já teve resposta, ou o prazo passou. Nada foi mudado.',
     'offer_gone' => 'Essa hora já não é oferecida. As suas outras reuniões estão como estavam.',
     'offer_open' => '{time} é oferecida, e guardada até {until}.',
+    'unbooked' => 'Veio sem marcação',
+    'desk_title' => 'Mesa de {host}',
+    'done_call' => 'Chamado.',
+    'done_end' => 'A reunião terminou.',
+    'done_met' => 'Anotado: veio.',
+    'done_missed' => 'Anotado: não veio.',
+    'done_unmarked' => 'Espera-se de novo.',
+    'done_more' => 'Mais alguns minutos.',
+    'done_break' => 'Está numa pausa; quem espera fica a saber.',
+    'done_back' => 'Voltou.',
+    'done_late' => 'Quem vem depois fica a saber que está atrasado.',
+    'done_in_time' => 'Já nada se diz de atraso.',
+    'done_swap' => 'Trocaram as horas; cada um recebe uma mensagem.',
+    'done_unbooked' => 'Está na fila.',
+    'done_away' => 'Fica a saber que a reunião não é hoje.',
+    'done_word' => 'A palavra está nas páginas deles.',
+    'done_here' => 'Anotado: está aqui.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} está de novo a horas} one {{host} tem cerca de # minuto de atraso} other ' .
-        '{{host} tem cerca de # minutos de atraso}}',
+        '{minutes, plural, =0 {{host} está de novo a horas} one {{host} tem cerca de # minuto de atraso} other {{host} tem cerca de # minutos de atraso}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} está de novo a horas. A sua reunião começa às {time}, como previsto.} one ' .
-        '{{host} tem hoje cerca de # minuto de atraso. A sua reunião começa por volta das {time}. A sua hora ' .
-        'continua sua.} other {{host} tem hoje cerca de # minutos de atraso. A sua reunião começa por volta das ' .
-        '{time}. A sua hora continua sua.}}',
+        '{minutes, plural, =0 {{host} está de novo a horas. A sua reunião começa às {time}, como previsto.} one {{host} tem hoje cerca de # minuto de atraso. A sua reunião começa por volta das {time}. A sua hora continua sua.} other {{host} tem hoje cerca de # minutos de atraso. A sua reunião começa por volta das {time}. A sua hora continua sua.}}',
     'late_link' => 'As suas reuniões: quanto demora, como está agora',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} está de novo a horas. A sua reunião começa às {time}.} one ' .
-        '{{school}: {host} tem cerca de # minuto de atraso. A sua reunião começa por volta das {time}.} other ' .
-        '{{school}: {host} tem cerca de # minutos de atraso. A sua reunião começa por volta das {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} está de novo a horas. A sua reunião começa às {time}.} one {{school}: {host} tem cerca de # minuto de atraso. A sua reunião começa por volta das {time}.} other {{school}: {host} tem cerca de # minutos de atraso. A sua reunião começa por volta das {time}.}}',
     'offer_heading' => '{host} oferece-lhe outra hora',
     'offer_news' => '{host} oferece-lhe {time}. Fica guardada para si até {until}. Abra as suas reuniões para a tomar.',
     'offer_instead' => 'Depois desta reunião',
@@ -34,18 +56,26 @@ return [
         'Foram muitas tentativas neste tablet. Pergunte na secretaria, ou tente dentro de dez minutos.',
     'kiosk_no_code' => 'Hoje nada se encontra com este código. Veja se está completo, ou procure-se por nome e hora.',
     'kiosk_no_name' =>
-        'Ninguém com esse nome tem reunião a essa hora, ou ainda não está perto. Escreva o nome inteiro como foi ' .
-        'marcado, o seu ou o do aluno; ou pergunte na secretaria.',
+        'Ninguém com esse nome tem reunião a essa hora, ou ainda não está perto. Escreva o nome inteiro como foi marcado, o seu ou o do aluno; ou pergunte na secretaria.',
     'kiosk_time' => 'Escreva a hora da reunião, por exemplo {time}.',
+    'lists_title' => 'Em papel: {date}',
+    'run_own' => 'Reuniões de {host}',
+    'outcome_met' => 'veio',
+    'outcome_missed' => 'não veio',
+    'outcome_away' => 'foi mandado embora',
+    'after_title' => 'Depois: {title}',
+    'after_blank' => 'Não há um espaço chamado «{blank}». Há {blanks}.',
     'after_link' => 'As suas reuniões',
+    'after_gone' => 'alguém cujos dados foram apagados',
     'plain_ahead' => 'A partir das {time} pode dizer aqui que chegou.',
     'plain_here' => 'Estou aqui',
     'plain_waits' =>
-        '{host} sabe que está aqui. {wait, plural, =0 {} one {É a sua vez dentro de # minuto.} other {É a sua vez ' .
-        'dentro de # minutos.}} Carregue esta página de novo para ver como está.',
+        '{host} sabe que está aqui. {wait, plural, =0 {} one {É a sua vez dentro de # minuto.} other {É a sua vez dentro de # minutos.}} Carregue esta página de novo para ver como está.',
     'plain_called' => 'Faça o favor de entrar.',
     'plain_late' => '{host} tem cerca de {minutes, plural, one {# minuto} other {# minutos}} de atraso.',
     'plain_word' => '{host}: «{word}»',
+    'next_meeting' => 'A sua próxima reunião é {when}, com {who}.',
+    'not_on_yours' => 'Isso não está numa folha de que cuida. Nada foi alterado.',
     'ahead_minutes' => 'dentro de {minutes, plural, one {# minuto} other {# minutos}}',
     'ahead_today' => 'hoje às {time}',
     'ahead_tomorrow' => 'amanhã às {time}',

@@ -3,20 +3,17 @@
 declare(strict_types=1);
 
 return [
+    'title' => 'O que lhe pedem',
     'on_board' => 'Pedir outra hora',
     'on_board_next' => 'quando ambos estiverem livres',
     'ask_title' => 'Pedir uma hora a {host}',
     'closed' => 'De momento não se pode pedir outra hora a {host}. O que se pode marcar está na sua página.',
     'no_scripts' =>
-        'Para pedir outra hora, esta página precisa de JavaScript. {phone, select, none {A secretaria da escola ' .
-        'também ajuda.} other {A secretaria da escola faz isso por si: {phone}.}}',
+        'Para pedir outra hora, esta página precisa de JavaScript. {phone, select, none {A secretaria da escola também ajuda.} other {A secretaria da escola faz isso por si: {phone}.}}',
     'kept_for' =>
-        'As suas horas ficam guardadas para si até haver resposta, no máximo {hours, plural, one {# hora} other {# ' .
-        'horas}}.',
+        'As suas horas ficam guardadas para si até haver resposta, no máximo {hours, plural, one {# hora} other {# horas}}.',
     'calendar_read' =>
-        '{count, plural, =0 {O seu calendário diz que não tem nada marcado.} one {Leu-se # hora ocupada do seu ' .
-        'calendário.} other {Leram-se # horas ocupadas do seu calendário.}} {skipped, plural, =0 {} one {# entrada ' .
-        'não se conseguiu ler.} other {# entradas não se conseguiram ler.}}',
+        '{count, plural, =0 {O seu calendário diz que não tem nada marcado.} one {Leu-se # hora ocupada do seu calendário.} other {Leram-se # horas ocupadas do seu calendário.}} {skipped, plural, =0 {} one {# entrada não se conseguiu ler.} other {# entradas não se conseguiram ler.}}',
     'own_not_read' => 'O que se leu do seu calendário já não se entende. Leia-o outra vez.',
     'feed_address' => 'O endereço de um calendário começa por https://, http:// ou webcal://.',
     'feed_or_file' => 'Dê o endereço do seu calendário, ou escolha um ficheiro.',
@@ -25,30 +22,34 @@ return [
     'no_choice' => 'Ponha pelo menos uma hora nas réguas.',
     'three_choices' => 'Três horas chegam.',
     'no_such_length' =>
-        '{minutes, plural, one {Uma reunião de # minuto} other {Uma reunião de # minutos}} não se pode pedir aqui. ' .
-        'Escolha uma das durações em cima.',
+        '{minutes, plural, one {Uma reunião de # minuto} other {Uma reunião de # minutos}} não se pode pedir aqui. Escolha uma das durações em cima.',
     'outside' => 'Esta hora está fora das horas em que se pode pedir. Escolha uma na faixa verde.',
     'not_free' => 'Não está livre então, ou não está outra pessoa que tem de estar.',
     'choices_overlap' => 'Esta hora coincide com outra das que escolheu.',
     'not_together' => 'De momento não se pode pedir a estas pessoas em conjunto. Peça só a uma.',
     'gone' =>
-        '{time} acabou de ser tomada. {count, plural, =0 {Perto não há nada livre para todos; veja outros dias.} ' .
-        'one {{times} está livre para todos. Nada foi enviado; o seu texto continua aqui.} other {{times} estão ' .
-        'livres para todos. Nada foi enviado; o seu texto continua aqui.}}',
+        '{time} acabou de ser tomada. {count, plural, =0 {Perto não há nada livre para todos; veja outros dias.} one {{times} está livre para todos. Nada foi enviado; o seu texto continua aqui.} other {{times} estão livres para todos. Nada foi enviado; o seu texto continua aqui.}}',
     'enough_of_yours' =>
-        'Já tem {most, plural, one {# pedido aberto} other {# pedidos abertos}}. Estão com as suas reuniões. ' .
-        'Quando um tiver resposta, pode pedir de novo.',
+        'Já tem {most, plural, one {# pedido aberto} other {# pedidos abertos}}. Estão com as suas reuniões. Quando um tiver resposta, pode pedir de novo.',
     'enough_of_theirs' =>
-        '{host} tem tantos pedidos abertos quantos pode ter. Nada foi enviado. Tente dentro de um dia ou dois, ou ' .
-        'marque uma hora na sua página.',
+        '{host} tem tantos pedidos abertos quantos pode ter. Nada foi enviado. Tente dentro de um dia ou dois, ou marque uma hora na sua página.',
     'over' => 'Este pedido já não está aberto: teve resposta, ou foi retirado, ou o prazo passou. Nada foi mudado.',
+    'not_asked' => 'Este pedido não espera agora a sua resposta. Nada foi alterado.',
     'no_such_time' => 'Esta hora já não está entre as pedidas. Veja outra vez; nada foi mudado.',
+    'begun' => 'Esta hora já começou. Diga sim a outra, ou proponha outras horas.',
+    'closed_day' => 'Nesse dia a escola já está fechada. Proponha outras horas; nada foi alterado.',
+    'too_near_for_maybe' =>
+        'Está demasiado perto para um talvez: quem pede tem de saber duas horas antes. Diga sim ou não.',
     'cannot_be_had' =>
         'A esta hora há agora outra coisa, do seu lado ou do outro. Nada foi mudado; indique outras horas.',
     'not_offered' => 'Esta hora já não é oferecida. Nada foi mudado.',
     'move_by_asking' =>
-        'Esta hora foi combinada com {host}. Para ter outra, peça de novo a {host} na sua página, e devolva esta ' .
-        'quando a outra estiver combinada.',
+        'Esta hora foi combinada com {host}. Para ter outra, peça de novo a {host} na sua página, e devolva esta quando a outra estiver combinada.',
+    'no_place' => 'Diga onde recebe: pelo menos um lugar.',
+    'no_hours' => 'Não há nenhum dia em que caiba sequer a reunião mais curta. Diga entre que horas lhe podem pedir.',
+    'host_asked' => 'Guardada até {until}.',
+    'host_maybe' => 'Disse talvez. Guardada até {until}; perguntamos-lhe de novo na véspera.',
+    'host_proposed' => 'Há outras horas propostas, guardadas até {until}. Cabe à outra parte escolher uma.',
     'other_none' => '{host} ainda não respondeu',
     'other_accepted' => '{host} disse que sim',
     'other_maybe' => '{host} disse talvez',
@@ -58,29 +59,32 @@ return [
     'over_lapsed' => 'Sem resposta a tempo',
     'over_taken_back' => 'O pedido foi retirado',
     'pass_unconfirmed' =>
-        'Guardada para si até {until}. Um clique na mensagem para {email}, e {hosts, plural, one {pergunta-se a ' .
-        '{host}} other {pergunta-se a {host}}}.',
+        'Guardada para si até {until}. Um clique na mensagem para {email}, e {hosts, plural, one {pergunta-se a {host}} other {pergunta-se a {host}}}.',
     'pass_asked' =>
-        '{hosts, plural, one {Perguntou-se a {host}.} other {Perguntou-se a {host}.}} As suas horas ficam ' .
-        'guardadas até {until}.',
+        '{hosts, plural, one {Perguntou-se a {host}.} other {Perguntou-se a {host}.}} As suas horas ficam guardadas até {until}.',
     'pass_maybe' =>
-        '{hosts, plural, one {{host} diz talvez.} other {Nem todos a quem pediu têm já a certeza.}} Esta hora fica ' .
-        'guardada para si, e ainda não é certa. Sabe mais o mais tardar {until}.',
+        '{hosts, plural, one {{host} diz talvez.} other {Nem todos a quem pediu têm já a certeza.}} Esta hora fica guardada para si, e ainda não é certa. Sabe mais o mais tardar {until}.',
     'pass_proposed' =>
-        '{hosts, plural, one {{host} indica outras horas.} other {Foram indicadas outras horas.}} Ficam guardadas ' .
-        'para si até {until}; um clique toma uma.',
+        '{hosts, plural, one {{host} indica outras horas.} other {Foram indicadas outras horas.}} Ficam guardadas para si até {until}; um clique toma uma.',
     'pass_declined' => '{host} não pode reunir consigo a estas horas.',
     'pass_lapsed' => 'Ninguém respondeu a tempo. As suas horas voltam a estar livres.',
     'pass_taken_back' => 'Retirou isto.',
+    'waiting' =>
+        '{own, plural, =0 {} one {Alguém lhe pede uma hora.} other {# pessoas pedem-lhe uma hora.}} {others, plural, =0 {} one {Alguém a pede a um colega que está a substituir.} other {# pessoas pedem-na a colegas que está a substituir.}}',
+    'letter_asked' => '{who} pede-lhe uma hora.',
+    'letter_asked_heading' => 'Pedido: {title}, de {who}',
     'letter_sent' => 'Pediu uma hora a {host}. Fica guardada até {until}.',
     'letter_sent_heading' => 'Pediu a {host}: {title}',
     'letter_to_confirm' =>
-        'Quer pedir uma hora a {host}. Fica guardada para si até {until}. Um clique no endereço em baixo, e ' .
-        'pergunta-se a {host}. Se não pediu nada, não faça nada: volta então a estar livre.',
+        'Quer pedir uma hora a {host}. Fica guardada para si até {until}. Um clique no endereço em baixo, e pergunta-se a {host}. Se não pediu nada, não faça nada: volta então a estar livre.',
     'letter_to_confirm_heading' => 'Confirme, por favor: pedir uma hora a {host}',
+    'letter_one_accepted' => '{by} disse sim a esta hora. {who} precisa de ambos: também pode?',
+    'letter_one_accepted_heading' => '{by} disse sim: {title}',
     'letter_maybe' =>
         '{host} diz talvez. A hora fica guardada para si, e ainda não é certa. Sabe mais o mais tardar {until}.',
     'letter_maybe_heading' => 'Talvez: {title}, com {host}',
+    'letter_asked_again' => 'Disse talvez a {who}. A hora é amanhã, ou antes: pode?',
+    'letter_asked_again_heading' => 'Já é certo? {title}, com {who}',
     'letter_declined' => '{host} não pode reunir consigo a estas horas.',
     'letter_declined_heading' => 'Recusada: {title}, com {host}',
     'letter_off' =>
@@ -89,8 +93,13 @@ return [
     'letter_proposed' =>
         '{host} indica outras horas. Ficam guardadas para si até {until}. Abra as suas reuniões para tomar uma.',
     'letter_proposed_heading' => 'Outras horas: {title}, com {host}',
+    'letter_proposed_instead' =>
+        '{by} propôs estas horas a {who}. Estão guardadas até {until}, e {who} escolhe uma. O que foi pedido já não vale: se o seu calendário o tem, esta mensagem retira-o.',
+    'letter_proposed_instead_heading' => 'Outras horas propostas: {title}, com {who}',
     'letter_lapsed' => 'Ninguém respondeu a tempo. As suas horas voltam a estar livres.',
     'letter_lapsed_heading' => 'Sem resposta: {title}, com {host}',
+    'letter_by_calendar' => 'Pode responder aqui, ou com os botões do seu calendário.',
+    'letter_by_buttons' => 'Responda com estes botões, ou na sua página.',
     'fact_about' => 'De que se trata',
     'fact_details' => 'Por palavras suas',
     'fact_details_yours' => 'Por palavras suas',
@@ -102,10 +111,27 @@ return [
     'fact_choice' => '{position, selectordinal, other {#.ª escolha}}',
     'fact_time' => 'Quando',
     'fact_answer' => 'Resposta',
+    'button_accept' => 'Sim, {when}',
+    'button_maybe' => 'Talvez, {when}',
+    'button_decline' => 'Não posso',
+    'to_page' => 'Ver ao lado do seu dia, ou propor outras horas',
     'to_pass' => 'As suas reuniões: veja como está, ou retire o pedido',
     'to_confirm' => 'Sim, é o meu endereço: pedir',
     'summary' => '{title}, com {other}',
     'also' => 'Também se pede {times}.',
+    'mail_from' => 'Pedido por {who}{student, select, none {} other {, sobre {student}}}.',
+    'mail_ask_accept' => 'Dizer sim a {when}?',
+    'mail_ask_maybe' => 'Dizer talvez a {when}? Continua guardada, e perguntamos-lhe de novo na véspera.',
+    'mail_ask_decline' => 'Dizer que não pode? Todas as horas guardadas para isto ficam de novo livres.',
+    'mail_press_accept' => 'Sim, posso',
+    'mail_press_maybe' => 'Talvez',
+    'mail_press_decline' => 'Não posso',
+    'mail_done_accept' => 'Feito: {who} fica a saber que pode.',
+    'mail_done_maybe' => 'Feito: {who} fica a saber que ainda não é certo.',
+    'mail_done_decline' => 'Feito: {who} fica a saber que não pode.',
+    'mail_over_title' => 'Este botão já não serve para nada',
+    'mail_over' => 'O pedido foi respondido ou alterado desde essa mensagem. Agora nada foi feito.',
+    'mail_to_page' => 'Tudo o que lhe pedem',
     'forgotten_title' => 'Pedido',
     'also_asked' => 'também se pede',
     'word' => 'Uma palavra, se quiser',

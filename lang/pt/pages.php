@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 return [
     'if_you_like' => '(se quiser)',
+    'camera' => '{name}, como a câmara vê',
     'help_by_phone' => 'Precisa de ajuda? Ligue para a secretaria da escola: <link>{phone}</link>',
     'help' => 'Precisa de ajuda? Ligue para a secretaria da escola.',
     'recess' => 'Recess',
     'less' => 'Menos',
     'more' => 'Mais',
+    'signing_in' => 'Entrada',
+    'settings' => 'Definições',
+    'you' => 'Os seus dados',
+    'today' => 'Hoje',
+    'your_sheets' => 'As suas folhas',
+    'who_comes' => 'Quem vem',
+    'rounds' => 'Jornadas',
+    'asked_of_you' => 'Pedidos',
+    'students' => 'Alunos',
+    'staff' => 'Pessoal',
+    'sign_out' => 'Sair',
     'a_moment' => 'Um momento, isto continua sozinho. Nada se perde, e nada acontece duas vezes.',
     'no_answer' =>
-        'Não houve resposta. O que escreveu continua aqui. Verifique a sua ligação e prima outra vez; nada ' .
-        'acontece duas vezes.',
+        'Não houve resposta. O que escreveu continua aqui. Verifique a sua ligação e prima outra vez; nada acontece duas vezes.',
     'another_look' => 'Alguma coisa precisa de ser revista. Nada se perdeu.',
     'signed_out' =>
         'Entretanto a sua sessão terminou. Entre de novo noutro separador e prima aqui outra vez; nada se perde.',
@@ -20,9 +31,19 @@ return [
     'file_too_large_here' => 'Este ficheiro é demasiado grande.',
     'a_lot' => 'Foi muito de uma vez. Espere um minuto e prima outra vez; nada se perde.',
     'machine_away' =>
-        'O servidor da escola não responde há meio minuto. O que escreveu continua aqui. Prima outra vez dentro de ' .
-        'um minuto; nada acontece duas vezes.',
+        'O servidor da escola não responde há meio minuto. O que escreveu continua aqui. Prima outra vez dentro de um minuto; nada acontece duas vezes.',
     'went_wrong' => 'Alguma coisa correu mal aqui. Nada foi guardado a meio. Tente outra vez dentro de um minuto.',
+    'passkey_has_one' => 'Esta máquina já tem uma chave de acesso para a sua conta.',
+    'passkey_could_not' =>
+        'Esta máquina não conseguiu. Use outra máquina ou outro navegador, ou continue sem chave de acesso.',
+    'prove_codes_only' => 'Um dos seus códigos em papel',
+    'prove_or_codes' => 'Ou um código em papel',
+    'prove_app_only' => 'Um código do seu telefone, ou um em papel',
+    'prove_or_app' => 'Ou um código do seu telefone',
+    'prove' => 'Mostre mais uma vez que é a própria pessoa',
+    'prove_why' => 'O que vai fazer não se pode simplesmente desfazer.',
+    'prove_passkey' => 'Mostrar com a sua chave de acesso',
+    'password' => 'A sua palavra-passe',
     'go_on' => 'Continuar',
     'leave_it' => 'Deixar',
     'undo' => 'Desfazer',

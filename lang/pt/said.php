@@ -22,9 +22,10 @@ return [
     'fact_about' => 'Sobre',
     'fact_phone' => 'Telefone',
     'fact_email' => 'E-mail',
+    'signed_out' =>
+        'A sua sessão já não está aberta: durante meia hora nada foi premido aqui, ou saiu noutro sítio. O que está aqui é como estava às {at}. <link>Entre noutro separador</link>; esta página continua então.',
     'not_heard' =>
-        'Não há notícias da escola desde {at}. O que aqui está é desse momento; esta página continua a tentar e ' .
-        'atualiza-se sozinha.',
+        'Não há notícias da escola desde {at}. O que aqui está é desse momento; esta página continua a tentar e atualiza-se sozinha.',
     'pattern_date' => 'EEEE, d \'de\' MMMM \'de\' y',
     'pattern_plain' => 'd \'de\' MMMM \'de\' y',
     'pattern_short' => 'EEE, d MMM',
