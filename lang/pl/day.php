@@ -3,33 +3,49 @@
 declare(strict_types=1);
 
 return [
+    'pressed_elsewhere' =>
+        'Chwilę wcześniej coś naciśnięto przy tym biurku. Niczego od Państwa nie wykonano; tak jest teraz.',
+    'not_there' => 'Tego spotkania nie ma już w tym dniu: odwołano je albo przesunięto. Niczego nie zmieniono.',
+    'over_already' => 'To spotkanie już się skończyło. Niczego nie zmieniono.',
+    'in_already' => 'Już ich poproszono. Niczego nie zmieniono.',
+    'not_in' => 'Nikt jeszcze nie poprosił na to spotkanie. Niczego nie zmieniono.',
+    'nobody_waits' => 'Teraz nikt nie czeka, więc słowo nie poszło do nikogo.',
+    'undo_late' => 'Tego nie da się już cofnąć: minęło za dużo czasu albo naciśnięto od tamtej pory coś innego.',
+    'swap_unlike' => 'Terminami mogą się zamienić tylko dwa spotkania tego samego arkusza i tej samej długości.',
+    'swap_clash' =>
+        'Jedna ze stron ma wtedy inne spotkanie albo jej miejsce nie jest wtedy wolne. Obie zachowują swoje terminy.',
     'here_early' =>
-        'To za wcześnie: od {time}, {date}, można zaznaczyć, że są Państwo na miejscu. Nic nie przepadło; proszę ' .
-        'wtedy wrócić.',
+        'To za wcześnie: od {time}, {date}, można zaznaczyć, że są Państwo na miejscu. Nic nie przepadło; proszę wtedy wrócić.',
     'here_off' => 'To spotkanie jest odwołane.',
     'here_over' => 'To spotkanie się skończyło.',
     'no_word' => 'Nie ma już na co odpowiadać.',
     'offer_answered' => 'Na tę propozycję już odpowiedziano albo jej czas minął. Niczego nie zmieniono.',
     'offer_gone' => 'Ten termin nie jest już proponowany. Pozostałe spotkania są, jak były.',
     'offer_open' => 'Zaproponowano {time}; termin czeka do {until}.',
+    'unbooked' => 'Przyjście bez rezerwacji',
+    'desk_title' => 'Biurko: {host}',
+    'done_call' => 'Poproszono.',
+    'done_end' => 'Spotkanie skończone.',
+    'done_met' => 'Zapisano: przyszli.',
+    'done_missed' => 'Zapisano: nie przyszli.',
+    'done_unmarked' => 'Znów się czeka.',
+    'done_more' => 'Jeszcze kilka minut.',
+    'done_break' => 'Trwa przerwa; kto czeka, wie o tym.',
+    'done_back' => 'Po przerwie.',
+    'done_late' => 'Kto przychodzi później, dowiaduje się o opóźnieniu.',
+    'done_in_time' => 'O opóźnieniu już się nie mówi.',
+    'done_swap' => 'Zamieniono terminy; każdy dostaje wiadomość.',
+    'done_unbooked' => 'W kolejce.',
+    'done_away' => 'Dowiadują się, że spotkania dziś nie będzie.',
+    'done_word' => 'Słowo jest na ich stronach.',
+    'done_here' => 'Zapisano: są tutaj.',
     'late_heading' =>
-        '{minutes, plural, =0 {{host} znów jest o czasie} one {{host} ma około # minuty opóźnienia} few {{host} ma ' .
-        'około # minut opóźnienia} many {{host} ma około # minut opóźnienia} other {{host} ma około # minuty ' .
-        'opóźnienia}}',
+        '{minutes, plural, =0 {{host} znów jest o czasie} one {{host} ma około # minuty opóźnienia} few {{host} ma około # minut opóźnienia} many {{host} ma około # minut opóźnienia} other {{host} ma około # minuty opóźnienia}}',
     'late_news' =>
-        '{minutes, plural, =0 {{host} znów jest o czasie. Spotkanie zaczyna się o {time}, zgodnie z planem.} one ' .
-        '{{host} ma dziś około # minuty opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje Państwa.} ' .
-        'few {{host} ma dziś około # minut opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje ' .
-        'Państwa.} many {{host} ma dziś około # minut opóźnienia. Spotkanie zaczyna się około {time}. Termin ' .
-        'pozostaje Państwa.} other {{host} ma dziś około # minuty opóźnienia. Spotkanie zaczyna się około {time}. ' .
-        'Termin pozostaje Państwa.}}',
+        '{minutes, plural, =0 {{host} znów jest o czasie. Spotkanie zaczyna się o {time}, zgodnie z planem.} one {{host} ma dziś około # minuty opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje Państwa.} few {{host} ma dziś około # minut opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje Państwa.} many {{host} ma dziś około # minut opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje Państwa.} other {{host} ma dziś około # minuty opóźnienia. Spotkanie zaczyna się około {time}. Termin pozostaje Państwa.}}',
     'late_link' => 'Państwa spotkania: ile to potrwa według obecnego stanu',
     'late_text' =>
-        '{minutes, plural, =0 {{school}: {host} znów jest o czasie. Spotkanie zaczyna się o {time}.} one ' .
-        '{{school}: {host} ma około # minuty opóźnienia. Spotkanie zaczyna się około {time}.} few {{school}: ' .
-        '{host} ma około # minut opóźnienia. Spotkanie zaczyna się około {time}.} many {{school}: {host} ma około ' .
-        '# minut opóźnienia. Spotkanie zaczyna się około {time}.} other {{school}: {host} ma około # minuty ' .
-        'opóźnienia. Spotkanie zaczyna się około {time}.}}',
+        '{minutes, plural, =0 {{school}: {host} znów jest o czasie. Spotkanie zaczyna się o {time}.} one {{school}: {host} ma około # minuty opóźnienia. Spotkanie zaczyna się około {time}.} few {{school}: {host} ma około # minut opóźnienia. Spotkanie zaczyna się około {time}.} many {{school}: {host} ma około # minut opóźnienia. Spotkanie zaczyna się około {time}.} other {{school}: {host} ma około # minuty opóźnienia. Spotkanie zaczyna się około {time}.}}',
     'offer_heading' => '{host} proponuje Państwu inny termin',
     'offer_news' =>
         '{host} proponuje Państwu {time}. Termin czeka do {until}. Aby go wziąć, proszę otworzyć swoje spotkania.',
@@ -40,24 +56,29 @@ return [
     'kiosk_too_often' =>
         'Na tym tablecie było dużo prób. Proszę zapytać w sekretariacie albo spróbować za dziesięć minut.',
     'kiosk_no_code' =>
-        'Na dziś niczego nie ma pod tym kodem. Proszę sprawdzić, czy jest pełny, albo poszukać według nazwiska i ' .
-        'godziny.',
+        'Na dziś niczego nie ma pod tym kodem. Proszę sprawdzić, czy jest pełny, albo poszukać według nazwiska i godziny.',
     'kiosk_no_name' =>
-        'Nikt o tym nazwisku nie ma o tej godzinie spotkania albo nie jest ono jeszcze blisko. Proszę wpisać pełne ' .
-        'nazwisko użyte przy rezerwacji, swoje lub ucznia; albo zapytać w sekretariacie.',
+        'Nikt o tym nazwisku nie ma o tej godzinie spotkania albo nie jest ono jeszcze blisko. Proszę wpisać pełne nazwisko użyte przy rezerwacji, swoje lub ucznia; albo zapytać w sekretariacie.',
     'kiosk_time' => 'Proszę wpisać godzinę spotkania, na przykład {time}.',
+    'lists_title' => 'Na papierze: {date}',
+    'run_own' => 'Spotkania: {host}',
+    'outcome_met' => 'przyszli',
+    'outcome_missed' => 'nie przyszli',
+    'outcome_away' => 'odesłani',
+    'after_title' => 'Potem: {title}',
+    'after_blank' => 'Nie ma pola o nazwie „{blank}”. Są {blanks}.',
     'after_link' => 'Państwa spotkania',
+    'after_gone' => 'ktoś, czyje dane usunięto',
     'plain_ahead' => 'Od {time} można tu zaznaczyć, że są Państwo na miejscu.',
     'plain_here' => 'Jestem na miejscu',
     'plain_waits' =>
-        '{host} wie, że Państwo są na miejscu. {wait, plural, =0 {} one {Kolej na Państwa w ciągu # minuty.} few ' .
-        '{Kolej na Państwa w ciągu # minut.} many {Kolej na Państwa w ciągu # minut.} other {Kolej na Państwa w ' .
-        'ciągu # minuty.}} Aby zobaczyć obecny stan, proszę wczytać stronę ponownie.',
+        '{host} wie, że Państwo są na miejscu. {wait, plural, =0 {} one {Kolej na Państwa w ciągu # minuty.} few {Kolej na Państwa w ciągu # minut.} many {Kolej na Państwa w ciągu # minut.} other {Kolej na Państwa w ciągu # minuty.}} Aby zobaczyć obecny stan, proszę wczytać stronę ponownie.',
     'plain_called' => 'Proszę wejść.',
     'plain_late' =>
-        '{host} ma około {minutes, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}} ' .
-        'opóźnienia.',
+        '{host} ma około {minutes, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}} opóźnienia.',
     'plain_word' => '{host}: „{word}”',
+    'next_meeting' => 'Następne spotkanie jest {when}, {who}.',
+    'not_on_yours' => 'To nie jest na arkuszu, którym się Państwo zajmują. Niczego nie zmieniono.',
     'ahead_minutes' => 'za {minutes, plural, one {# minutę} few {# minuty} many {# minut} other {# minuty}}',
     'ahead_today' => 'dziś o {time}',
     'ahead_tomorrow' => 'jutro o {time}',
@@ -68,8 +89,7 @@ return [
     'wait_within' =>
         'Kolej na Państwa w ciągu {high, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}}.',
     'wait_between' =>
-        'Kolej na Państwa za {low, number, integer} do {high, plural, one {# minuty} few {# minut} many {# minut} ' .
-        'other {# minuty}}.',
+        'Kolej na Państwa za {low, number, integer} do {high, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}}.',
     'see_the_way' => 'Zobacz drogę: {place}',
     'the_way' => 'Droga: {place}',
     'kiosk_head' => '{school}, {day}',
@@ -79,14 +99,12 @@ return [
     'kiosk_known' => '{host} wie, że Państwo są na miejscu.',
     'kiosk_go_in' => 'Proszę wejść.',
     'kiosk_missed' =>
-        '{host}: czekano na Państwa, a potem poproszono następne osoby. Proszę zaznaczyć, że są Państwo na ' .
-        'miejscu; jeśli będzie chwila, znajdzie się.',
+        '{host}: czekano na Państwa, a potem poproszono następne osoby. Proszę zaznaczyć, że są Państwo na miejscu; jeśli będzie chwila, znajdzie się.',
     'kiosk_here' => 'Jestem na miejscu',
     'kiosk_ahead' => 'Od {at} można tu zaznaczyć, że są Państwo na miejscu.',
     'kiosk_over' => 'To spotkanie się skończyło.',
     'kiosk_late' =>
-        '{host} ma około {minutes, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}} ' .
-        'opóźnienia.',
+        '{host} ma około {minutes, plural, one {# minuty} few {# minut} many {# minut} other {# minuty}} opóźnienia.',
     'kiosk_done' => 'Gotowe',
     'kiosk_forgets' => 'Za chwilę ta strona o Państwu zapomni.',
     'kiosk_question' => 'Przyszli Państwo na spotkanie?',

@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 return [
     'if_you_like' => '(jeśli Państwo chcą)',
+    'camera' => '{name}, tak jak widzi kamera',
     'help_by_phone' => 'Potrzebna pomoc? Proszę zadzwonić do sekretariatu szkoły: <link>{phone}</link>',
     'help' => 'Potrzebna pomoc? Proszę zadzwonić do sekretariatu szkoły.',
     'recess' => 'Recess',
     'less' => 'Mniej',
     'more' => 'Więcej',
+    'signing_in' => 'Logowanie',
+    'settings' => 'Ustawienia',
+    'you' => 'O Państwu',
+    'today' => 'Dziś',
+    'your_sheets' => 'Państwa arkusze',
+    'who_comes' => 'Kto przychodzi',
+    'rounds' => 'Tury',
+    'asked_of_you' => 'Prośby',
+    'students' => 'Uczniowie',
+    'staff' => 'Pracownicy',
+    'sign_out' => 'Wyloguj się',
     'a_moment' => 'Chwileczkę, to samo ruszy dalej. Nic nie przepadnie i nic nie stanie się dwa razy.',
     'no_answer' =>
-        'Brak odpowiedzi. Wpisany tekst nadal tu jest. Proszę sprawdzić połączenie i nacisnąć ponownie; nic nie ' .
-        'stanie się dwa razy.',
+        'Brak odpowiedzi. Wpisany tekst nadal tu jest. Proszę sprawdzić połączenie i nacisnąć ponownie; nic nie stanie się dwa razy.',
     'another_look' => 'Coś wymaga poprawki. Nic nie przepadło.',
     'signed_out' =>
         'Tymczasem sesja wygasła. Proszę zalogować się w innej karcie i nacisnąć tu ponownie; nic nie przepadło.',
@@ -20,9 +31,19 @@ return [
     'file_too_large_here' => 'Ten plik jest za duży.',
     'a_lot' => 'To było dużo naraz. Proszę odczekać minutę i nacisnąć ponownie; nic nie przepadnie.',
     'machine_away' =>
-        'Serwer szkoły nie odpowiada od pół minuty. Wpisany tekst nadal tu jest. Proszę nacisnąć ponownie za ' .
-        'minutę; nic nie stanie się dwa razy.',
+        'Serwer szkoły nie odpowiada od pół minuty. Wpisany tekst nadal tu jest. Proszę nacisnąć ponownie za minutę; nic nie stanie się dwa razy.',
     'went_wrong' => 'Coś tu się nie udało. Niczego nie zapisano połowicznie. Proszę spróbować za minutę.',
+    'passkey_has_one' => 'To urządzenie ma już klucz dostępu do Państwa konta.',
+    'passkey_could_not' =>
+        'To urządzenie nie mogło tego zrobić. Proszę wziąć inne urządzenie albo przeglądarkę albo iść dalej bez klucza dostępu.',
+    'prove_codes_only' => 'Jeden z Państwa kodów na papierze',
+    'prove_or_codes' => 'Albo kod na papierze',
+    'prove_app_only' => 'Kod z telefonu albo jeden na papierze',
+    'prove_or_app' => 'Albo kod z telefonu',
+    'prove' => 'Proszę jeszcze raz pokazać, że to Państwo',
+    'prove_why' => 'Tego, co teraz nastąpi, nie da się po prostu cofnąć.',
+    'prove_passkey' => 'Pokazać kluczem dostępu',
+    'password' => 'Państwa hasło',
     'go_on' => 'Dalej',
     'leave_it' => 'Zostawić',
     'undo' => 'Cofnij',

@@ -22,9 +22,10 @@ return [
     'fact_about' => 'Dotyczy',
     'fact_phone' => 'Telefon',
     'fact_email' => 'E-mail',
+    'signed_out' =>
+        'Nie są już Państwo zalogowani: przez pół godziny niczego tu nie naciśnięto albo nastąpiło wylogowanie gdzie indziej. To, co tu jest, jest z {at}. <link>Proszę zalogować się w innej karcie</link>; ta strona wtedy działa dalej.',
     'not_heard' =>
-        'Od {at} nie ma wiadomości ze szkoły. To, co tu widać, jest z tamtej chwili; strona próbuje dalej i sama ' .
-        'się uaktualni.',
+        'Od {at} nie ma wiadomości ze szkoły. To, co tu widać, jest z tamtej chwili; strona próbuje dalej i sama się uaktualni.',
     'pattern_date' => 'EEEE, d MMMM y',
     'pattern_plain' => 'd MMMM y',
     'pattern_short' => 'EEE, d MMM',
