@@ -32,7 +32,7 @@ const said = asked.flatMap((key) =>
 const argumentsOf = (pattern: string): { name: string; kind: string; index: number }[] =>
     [
         ...pattern.matchAll(
-            /\{(?<typed>\w+), (?<kind>plural|select|number)|(?<!(?:zero|one|two|few|many|other|yes|no) )\{(?<plain>\w+)\}/g,
+            /\{(?<typed>\w+), (?<kind>plural|select|number)|(?<!\b(?:zero|one|two|few|many|other|yes|no) )\{(?<plain>\w+)\}/g,
         ),
     ].map(({ index, groups }) => ({
         name: groups?.typed ?? groups?.plain ?? '',
