@@ -33,15 +33,12 @@ return [
     'too_many' => '意愿太多，请删去一些。',
     'wishes_heading' => '您的意愿：{title}',
     'wishes_news' =>
-        '{count, plural, =0 {您撤回了意愿。学校没有您的意愿。您可以在 {moment} 之前提交新的。} =1 ' .
-        '{学校已收到您的意愿。您可以在 {moment} 之前更改。之后您会得知您的时间。} other {学校已按此顺序收到您的 # ' .
-        '个意愿。您可以在 {moment} 之前更改。之后您会得知您的时间。}}',
+        '{count, plural, =0 {您撤回了意愿。学校没有您的意愿。您可以在 {moment} 之前提交新的。} =1 {学校已收到您的意愿。您可以在 {moment} 之前更改。之后您会得知您的时间。} other {学校已按此顺序收到您的 # 个意愿。您可以在 {moment} 之前更改。之后您会得知您的时间。}}',
     'wishes_to_confirm' =>
         '{count, plural, =1 {您的意愿已保存。} other {您的 # 个意愿已保存。}}此邮箱确认后生效：点击下面一次即可。',
     'gone_heading' => '{host}不再参加',
     'gone_news' =>
-        '{host}不再参加这些日子。您的其他意愿不变。{open, select, yes {您可以在 {moment} 之前选择其他人。} other ' .
-        '{如果想见其他人，请致电办公室。}}',
+        '{host}不再参加这些日子。您的其他意愿不变。{open, select, yes {您可以在 {moment} 之前选择其他人。} other {如果想见其他人，请致电办公室。}}',
     'gone' => '{count, plural, other {{names}不再参加这些日子。}}请选择其他人，或继续其余的。',
     'wishes_link' => '更改或添加意愿',
     'wishes_confirm' => '是，这是我的邮箱',
@@ -55,12 +52,26 @@ return [
     'wishes_rank' => '第 {rank, selectordinal, other {#}} 意愿',
     'given_heading' => '您的时间：{title}',
     'given_news' =>
-        '{count, plural, =0 {未能为您的意愿安排时间。} =1 {这个时间已为您约好。} other {这 # ' .
-        '个时间已为您约好。}}{left, plural, =0 {您的意愿都已满足。} other {有 # ' .
-        '个意愿没有时间；见下文。}}现在空闲的时间所有人都可以预约。',
+        '{count, plural, =0 {未能为您的意愿安排时间。} =1 {这个时间已为您约好。} other {这 # 个时间已为您约好。}}{left, plural, =0 {您的意愿都已满足。} other {有 # 个意愿没有时间；见下文。}}现在空闲的时间所有人都可以预约。',
     'given_asked' => '其中一些是老师要求的。',
     'given_link' => '您的预约：更改、打印或取消',
     'given_left' => '没有与{host}的时间',
+    'host_heading' => '您的面谈：{title}',
+    'host_news' =>
+        '时间已分配：{count, plural, =0 {目前没有人来} other {您有 # 次面谈}}。您安排表上剩余的空闲时间现在所有人都可以预约。',
+    'host_link' => '您的安排表及来访者',
+    'families_with_none' => '{count, plural, =0 {每个家庭都至少有一次面谈。} other {# 个家庭没有面谈。}}',
+    'helps_times' => '这些老师多一些时间，或在他们还有空的时段，会有帮助。',
+    'helps_other_hours' => '换其他时段会有帮助：发布前请询问该家庭。',
+    'helps_interpreter' => '其他时段的口译，或再有一位口译，会有帮助。',
+    'helps_another' => '他们可以选择其他老师。',
+    'why_outside_windows' => '他们能来的时候，{host}没有时间。',
+    'why_host_full' => '他们能来的时候，{host}的时间已给了别人。',
+    'why_clashes' => '{host}只在他们有其他面谈或在路上时有空。',
+    'why_no_interpreter' => '{host}还有时间，但那时没有懂其语言的口译。',
+    'why_other_guardian' => '孩子的另一位监护人先选了{host}。',
+    'why_host_gone' => '{host}已不参加这次面谈会。',
+    'why_time_gone' => '与{host}的时间在预约前已被占用。',
     'to_family_outside_windows' => '您能来的时间没有空闲。',
     'to_family_host_full' => '您能来的时间已分给他人。',
     'to_family_clashes' => '有空时您正在另一次面谈或在路上。',
@@ -69,4 +80,27 @@ return [
         '{apart, select, yes {未能安排给您。学校办公室了解更多。} other {孩子的另一位监护人有同样的意愿，且在先。}}',
     'to_family_host_gone' => '{host}不再参加。',
     'to_family_time_gone' => '该时间在预约之前已被占用。',
+    'title' => '分配：{round}',
+    'sent' => '{families, plural, =0 {还没有家庭提交意愿。} other {# 个家庭已提交意愿。}}',
+    'none_yet' => '尚未分配。',
+    'waiting' => '马上开始。',
+    'running' => '目前满足 {granted, number} 个，共 {wishes, number} 个意愿；最多只能满足 {bound, number} 个。',
+    'found' => '{wishes, number} 个意愿中满足了 {granted, number} 个。已证明最多只能满足 {bound, number} 个。',
+    'short' =>
+        '没有预约任何时间，也未通知任何人：在第一封邮件发出前，其中 {short, plural, other {# 个时间}}已无法取得。剩下的在这里：{wishes, number} 个意愿中的 {granted, number} 个。请查看后发布，或重新查找。',
+    'found_best' => '{wishes, number} 个意愿中满足了 {granted, number} 个。已证明不可能更多。',
+    'booking' => '{families, number} 个家庭中已有 {booked, number} 个得到时间。',
+    'booked' =>
+        '全部 {families, number} 个家庭都已得到时间并收到通知。空闲时间对所有人开放。{gone, plural, =0 {} other {有 # 个意愿在查找与预约之间失去了时间；已通知相关家庭。}}',
+    'failed' => '在找到结果前就结束了。没有预约任何时间；请重新开始。',
+    'not_granted' =>
+        '{count, plural, =0 {所有意愿都已满足。} other {有 # 个意愿未满足{listed, plural, =200 {；此处列出前 200 个，全部见表格} other {}}。}}',
+    'not_collecting' => '这次面谈会不收集意愿。',
+    'allotted_already' => '这次面谈会的时间已分配并预约。',
+    'at_work' => '已有人开始了一次，仍在进行。没有开始其他的。',
+    'not_the_last' => '之后又找到了另一个方案。请查看那个方案后发布。',
+    'still_collecting' => '家庭仍可提交意愿。请先结束收集，或等到结束后重新查找。没有预约任何时间。',
+    'wishes_since' => '找到这个方案时还能提交意愿。请重新查找后发布。没有预约任何时间。',
+    'nothing_to_pin' => '这里没有时间还能改变的项目。',
+    'too_late' => '意愿收集须在面谈会第一天之前结束。',
 ];

@@ -7,22 +7,44 @@ return [
         'lead_minutes' =>
             '{lead_minutes, plural, =0 {面谈开始前都可以预约。} other {最迟在面谈前 {lead_minutes_said}预约。}}',
         'lead_days' =>
-            '{lead_working, select, yes {{lead_days, plural, =0 {当天 {lead_by_said} 前可预约。} =1 {前一个工作日 ' .
-            '{lead_by_said} 前可预约。} other {提前 # 个工作日，{lead_by_said} 前可预约。}}} other {{lead_days, ' .
-            'plural, =0 {当天 {lead_by_said} 前可预约。} =1 {前一天 {lead_by_said} 前可预约。} other {提前 # ' .
-            '天，{lead_by_said} 前可预约。}}}}',
+            '{lead_working, select, yes {{lead_days, plural, =0 {当天 {lead_by_said} 前可预约。} =1 {前一个工作日 {lead_by_said} 前可预约。} other {提前 # 个工作日，{lead_by_said} 前可预约。}}} other {{lead_days, plural, =0 {当天 {lead_by_said} 前可预约。} =1 {前一天 {lead_by_said} 前可预约。} other {提前 # 天，{lead_by_said} 前可预约。}}}}',
         'opens_at' => '预约开放时间：{opens_at_said}。',
         'closes_at' => '预约截止时间：{closes_at_said}。',
         'per_student' =>
-            '{each_guardian, select, yes {{per_student, plural, =1 ' .
-            '{每位学生的每位监护人一个时间：用自己页面预约的人各有一个。} other {每位学生的每位监护人最多 # ' .
-            '个时间。}}} other {{per_student, plural, =1 {每位学生一个时间。} other {每位学生最多 # 个时间。}}}}',
+            '{each_guardian, select, yes {{per_student, plural, =1 {每位学生的每位监护人一个时间：用自己页面预约的人各有一个。} other {每位学生的每位监护人最多 # 个时间。}}} other {{per_student, plural, =1 {每位学生一个时间。} other {每位学生最多 # 个时间。}}}}',
         'per_visitor' => '{per_visitor, plural, =1 {每人一个时间。} =6 {} other {每人最多 # 个时间。}}',
         'per_week' => '{per_week, plural, =1 {每人每周一个时间。} other {每人每周最多 # 个时间。}}',
         'per_term' => '{per_term, plural, =1 {每人每学期一个时间。} other {每人每学期最多 # 个时间。}}',
         'per_month' => '{per_month, plural, =1 {每人每月一个时间。} other {每人每月最多 # 个时间。}}',
         'approve' => '您先申请时间；在 {asked_hours_said}内收到答复后即为您约好。',
         'show_who' => '{seats, plural, =1 {} other {同一时间来的人会看到您的姓名。}}',
+    ],
+    'asks' => [
+        'seats' => '每个时间的来访者数',
+        'per_day' => '每天面谈数',
+        'lead_minutes' => '面谈前分钟数',
+        'lead_days' => '提前天数',
+        'lead_by' => '时刻',
+        'lead_working' => '工作日',
+        'furthest_days' => '最多提前天数',
+        'per_student' => '每名学生次数',
+        'each_guardian' => '每位监护人可有自己的时间',
+        'per_visitor' => '每位来访者次数',
+        'per_week' => '每位来访者每周次数',
+        'per_term' => '每位来访者每学期次数',
+        'per_month' => '每位来访者每月次数',
+        'opens_at' => '预约开始',
+        'closes_at' => '预约截止',
+        'show_who' => '能看到还有谁来',
+        'approve' => '每个请求我先答复',
+        'asked_hours' => '请求保留的小时数',
+        'guests' => '同行者',
+        'waiting' => '时间全满时有候补名单',
+        'declined_entry' => '对方在日历中拒绝时：退回时间，或先询问',
+        'email_optional' => '不需要邮箱',
+        'link_shown' => '何时显示链接',
+        'link_minutes' => '提前分钟数',
+        'reminders' => '面谈前多少分钟发送提醒',
     ],
     'why' => [
         'Past' => '{time} 已过。',

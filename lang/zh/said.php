@@ -22,6 +22,8 @@ return [
     'fact_about' => '关于',
     'fact_phone' => '电话',
     'fact_email' => '电子邮箱',
+    'signed_out' =>
+        '您已退出登录：半小时没有操作，或在别处退出了。这里显示的是 {at} 的内容。<link>请在另一个标签页登录</link>；之后本页继续。',
     'not_heard' => '自 {at} 起没有收到学校的消息。此处显示的是当时的情况；本页会继续尝试，并自动更新。',
     'pattern_date' => 'y年M月d日EEEE',
     'pattern_plain' => 'y年M月d日',
