@@ -30,26 +30,6 @@ final class Languages
         return is_string($language) && in_array($language, self::all(), true) ? $language : null;
     }
 
-    /** A catalogue that staff alone read: a language that has it has all. */
-    private const OF_STAFF = 'accounts.php';
-
-    /** @return list<string> those in which there is what staff read, too */
-    public static function ofStaff(): array
-    {
-        return array_values(
-            array_filter(
-                self::offered(),
-                static fn(string $language): bool => is_file(lang_path("$language/" . self::OF_STAFF)),
-            ),
-        );
-    }
-
-    /** The first of these in which there is what staff read, too; else English, which has all. */
-    public static function forStaff(mixed ...$languages): string
-    {
-        return (string) (current(array_intersect($languages, self::ofStaff())) ?: 'en');
-    }
-
     /** That of somebody who speaks it, wherever: pt for pt-BR. */
     public static function spoken(string $tag): ?string
     {

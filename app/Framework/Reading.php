@@ -53,9 +53,7 @@ final readonly class Reading
     public static function of(Pass|StaffMember $reader): self
     {
         return self::in(
-            $reader instanceof Pass
-                ? Languages::known($reader->language) ?? app()->getLocale()
-                : Languages::forStaff($reader->language, app()->getLocale()),
+            Languages::known($reader->language) ?? app()->getLocale(),
             is_numeric($reader->clock) ? (int) $reader->clock : null,
         );
     }
@@ -94,12 +92,10 @@ final readonly class Reading
     private static function languageOf(Request $request, ?StaffMember $staff): string
     {
         $chosen = self::chosen($request);
-        $asked = Languages::known($request->server('RECESS_LANGUAGE'));
-        if ($chosen !== Pseudo::LANGUAGE && $request->is(self::STAFF)) {
-            return Languages::forStaff($staff?->language, $chosen, $asked, app()->getLocale());
-        }
+        $set = $request->is(self::STAFF) ? Languages::known($staff?->language) : null;
 
-        return $chosen ?? ($asked ?? app()->getLocale());
+        return ($chosen === Pseudo::LANGUAGE ? $chosen : $set) ??
+            ($chosen ?? (Languages::known($request->server('RECESS_LANGUAGE')) ?? app()->getLocale()));
     }
 
     /** The web server knows it, because it keeps what all read for a moment, apart for each clock (ops/clocks.php). */

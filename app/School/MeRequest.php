@@ -19,7 +19,7 @@ final class MeRequest extends StaffRequest
             'subject' => ['required', 'string', 'max:120'],
             'zone' => ['nullable', 'timezone:all'],
             'clock' => ['required', Rule::in(['auto', '12', '24'])],
-            'language' => ['nullable', Rule::in(Languages::ofStaff())],
+            'language' => ['nullable', Rule::in(Languages::offered())],
             'notify' => ['required', Rule::in(['each', 'daily', 'never'])],
             'tentative_busy' => ['required', 'boolean'],
         ];

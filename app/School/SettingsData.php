@@ -87,7 +87,7 @@ final class SettingsData
             ),
             'languages' => array_map(
                 static fn(string $code): array => ['code' => $code, 'name' => Languages::name($code)],
-                Languages::ofStaff(),
+                Languages::offered(),
             ),
             'zones' => \DateTimeZone::listIdentifiers(),
         ];
