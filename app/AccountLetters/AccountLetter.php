@@ -34,7 +34,7 @@ final class AccountLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('accounts.dear', ['name' => $this->reader->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->reader->name]),
             news: $this->said,
             word: '',
             facts: [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Spell;
 use Illuminate\Support\Facades\DB;
 use Recess\Names\NameKey;
 
@@ -168,7 +169,7 @@ final class KnownStudents
     /** @param  list<string>  $classes */
     private function said(array $classes): string
     {
-        return $classes === [] ? 'none' : implode(', ', $classes);
+        return $classes === [] ? 'none' : Spell::row($classes);
     }
 
     /** @return array<int, list<string>> by student */

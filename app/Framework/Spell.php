@@ -140,7 +140,22 @@ final class Spell
 
         return $items === []
             ? (string) $last
-            : Words::say('said.and', ['others' => implode(', ', $items), 'last' => (string) $last]);
+            : Words::say('said.and', ['others' => self::row($items), 'last' => (string) $last]);
+    }
+
+    /**
+     * One after the other, as the reader's language parts them: Room 12, Room 14
+     *
+     * @param  iterable<string>  $items
+     */
+    public static function row(iterable $items): string
+    {
+        $row = '';
+        foreach ($items as $item) {
+            $row = $row === '' ? $item : Words::say('said.then', ['before' => $row, 'next' => $item]);
+        }
+
+        return $row;
     }
 
     /**
@@ -154,7 +169,7 @@ final class Spell
 
         return $items === []
             ? (string) $last
-            : Words::say('said.or', ['others' => implode(', ', $items), 'last' => (string) $last]);
+            : Words::say('said.or', ['others' => self::row($items), 'last' => (string) $last]);
     }
 
     /** 45 minutes, 24 hours, 3 days */

@@ -173,7 +173,7 @@ final class SheetController
     {
         return Page::staff(
             'Worksheet',
-            'Change ' . $sheet->title,
+            Words::say('sheets.title_change', ['title' => $sheet->title]),
             WorksheetData::of($host, $sheet, SheetFormData::of($sheet), Clock::now()),
         );
     }

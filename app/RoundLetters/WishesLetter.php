@@ -99,7 +99,7 @@ final class WishesLetter extends Message
 
         return array_filter([
             Words::say('allotting.wishes_when') => implode('; ', $hours),
-            Words::say('allotting.wishes_needs') => implode(', ', $needs),
+            Words::say('allotting.wishes_needs') => Spell::row($needs),
         ]);
     }
 }

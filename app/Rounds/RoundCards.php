@@ -79,7 +79,7 @@ enum RoundCards: string
 
         if ($more > 1) {
             return Words::say('rounds.card_teachers', [
-                'names' => implode(', ', array_slice($theirs, 0, self::NAMED)),
+                'names' => Spell::row(array_slice($theirs, 0, self::NAMED)),
                 'more' => $more,
             ]);
         }

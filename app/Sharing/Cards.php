@@ -11,6 +11,7 @@ use App\Directory\Guardian;
 use App\Directory\Student;
 use App\Framework\Printed;
 use App\Framework\QrCode;
+use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Audience;
 use App\Models\Reach;
@@ -124,7 +125,7 @@ final class Cards
             array_map(
                 static fn(array $one): array => [
                     'guardian' => $one['guardian'],
-                    'students' => implode(', ', $one['students']),
+                    'students' => Spell::row($one['students']),
                 ],
                 $families,
             ),

@@ -31,7 +31,7 @@ final class ColleagueLetter extends Message
     protected function letter(): Letter
     {
         return new Letter(
-            greeting: Words::say('colleagues.dear', ['name' => $this->reader->name]),
+            greeting: Words::say('booking.dear', ['name' => $this->reader->name]),
             news: $this->said,
             word: '',
             facts: [],

@@ -56,7 +56,7 @@ final readonly class Letter
         $strange = $person instanceof Pass && !$person->hasAnswered() && $occasion->isOpen();
 
         return new self(
-            greeting: $strange ? self::greeting($person) : 'Dear ' . $person->name . ',',
+            greeting: $strange ? self::greeting($person) : Words::say('booking.dear', ['name' => $person->name]),
             news: self::news($booking, $what, $reader, $now),
             word: $what->note,
             facts: self::was($booking, $what->was) +

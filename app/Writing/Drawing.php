@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\BusySpan;
 use App\Models\HostRole;
@@ -210,7 +211,7 @@ final class Drawing
             ),
         );
 
-        return Words::say('sheets.missing_blanks', ['blanks' => implode(', ', $blanks)]);
+        return Words::say('sheets.missing_blanks', ['blanks' => Spell::row($blanks)]);
     }
 
     private static function isEmpty(mixed $typed): bool

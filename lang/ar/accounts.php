@@ -55,7 +55,6 @@ return [
     'forgotten_title' => 'نسيت كلمة المرور',
     'forgotten_said' =>
         'إن كان هناك حساب بهذا العنوان فالرسالة في الطريق. تُفتح مرة واحدة، خلال {hours, plural, other {ساعات عددها {hours, number, integer}}}. لا شيء؟ انظروا بين غير المرغوب فيها، أو اسألوا مكتب المدرسة.',
-    'dear' => 'تحية طيبة، {name}،',
     'invitation_heading' => 'تدعوكم {school}',
     'invitation_news' =>
         '{role, select, reader {دعاكم {by} لرؤية قوائم كل يوم في {school}: من يأتي ومتى وأين.} other {دعاكم {by} لنشر مواعيد لقاءات في {school}.}} يُفتح العنوان أدناه مرة واحدة، حتى {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'مسودة',
+    'state_open' => 'مفتوحة',
     'rounds' => 'الجولات',
     'a_new_round' => 'جولة جديدة',
     'rounds_about' =>

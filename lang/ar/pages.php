@@ -52,7 +52,6 @@ return [
     'clock_12' => 'نظام 12 ساعة',
     'with_titles' => 'مع <link>{host}</link>، {titles}',
     'with_also_titles' => 'مع <link>{host}</link> {also}، {titles}',
-    'and' => '{others} و{last}',
     'minutes_short' => '{minutes, number, integer} د',
     'day_1' => 'الاثنين',
     'day_2' => 'الثلاثاء',

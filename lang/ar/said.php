@@ -7,6 +7,7 @@ return [
     'zone' => 'توقيت {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}، {next}',
     'and' => '{others} و{last}',
     'or' => '{others} أو {last}',
     'days' => '{count, plural, zero {# يوم} one {يوم واحد} two {يومان} few {# أيام} many {# يومًا} other {# يوم}}',

@@ -83,6 +83,7 @@ return [
     'student_once' => 'يُسأل عن اسم الطالب مرة، وبالسؤال المعد لذلك.',
     'title_yours' => 'أوراقكم',
     'title_new' => 'ورقة جديدة',
+    'title_change' => 'تغيير {title}',
     'your_title' => 'عنوانكم',
     'begins_about' => 'عم هي؟',
     'begins_conferences' => 'لقاءات مع الأسر',

@@ -63,7 +63,6 @@ return [
     'forgotten_title' => 'Passwort vergessen',
     'forgotten_said' =>
         'Wenn es ein Konto mit dieser Adresse gibt, ist eine Nachricht unterwegs. Sie öffnet sich einmal, innerhalb von {hours, plural, one {einer Stunde} other {# Stunden}}. Nichts da? Sehen Sie bei den unerwünschten nach, oder fragen Sie das Sekretariat.',
-    'dear' => 'Guten Tag, {name},',
     'invitation_heading' => '{school} lädt Sie ein',
     'invitation_news' =>
         '{role, select, reader {{by} lädt Sie ein, die Tageslisten von {school} zu sehen: wer kommt, wann und wo.} other {{by} lädt Sie ein, Gesprächszeiten für {school} zu veröffentlichen.}} Die Adresse unten öffnet sich einmal, bis {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'Entwurf',
+    'state_open' => 'offen',
     'rounds' => 'Sprechtage',
     'a_new_round' => 'Ein neuer Sprechtag',
     'rounds_about' =>

@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Diese Gespräche können bei Ihnen sein.',
     'refused' =>
         '{name} kann auf „{title}“ nicht dabei sein und steht nicht mehr darauf.{meetings, plural, =0 {} one { Ein künftiges Gespräch findet ohne diese Person statt.} other { # künftige Gespräche finden ohne diese Person statt.}}',
-    'dear' => 'Guten Tag, {name},',
     'sheet' => 'Das Blatt',
     'owner_names' =>
         'Wer sonst auf diesem Blatt steht, sagt {owner}, dem es gehört, oder das Sekretariat. Alles andere darauf können Sie ändern.',

@@ -55,7 +55,6 @@ return [
     'clock_12' => '12-Stunden-Uhr',
     'with_titles' => 'bei <link>{host}</link>, {titles}',
     'with_also_titles' => 'bei <link>{host}</link> {also}, {titles}',
-    'and' => '{others} und {last}',
     'minutes_short' => '{minutes, number, integer} Min.',
     'day_1' => 'Montag',
     'day_2' => 'Dienstag',

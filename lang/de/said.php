@@ -7,6 +7,7 @@ return [
     'zone' => 'Ortszeit {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} und {last}',
     'or' => '{others} oder {last}',
     'days' => '{count, plural, one {# Tag} other {# Tage}}',

@@ -98,6 +98,7 @@ return [
     'student_once' => 'Der Name des Kindes wird einmal gefragt, und mit der Frage, die dafür da ist.',
     'title_yours' => 'Ihre Blätter',
     'title_new' => 'Neues Blatt',
+    'title_change' => '{title} ändern',
     'your_title' => 'Ihr Titel',
     'begins_about' => 'Worum geht es?',
     'begins_conferences' => 'Elterngespräche',

@@ -62,7 +62,6 @@ return [
     'forgotten_said' =>
         'If there is an account with this address, a letter is on its way. It opens once, within {hours, plural, one {an hour} other {# hours}}. Nothing there? Look among the unwanted, or ask the office.',
     // The letters.
-    'dear' => 'Dear {name},',
     'invitation_heading' => '{school} invites you',
     'invitation_news' =>
         '{role, select, reader {{by} has invited you to see each day’s lists of {school}: who comes, when and where.} other {{by} has invited you to publish meeting times for {school}.}} The address below opens once, until {until}.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 // Arranging a round: its parts, its people, who is away, how times are given. The office reads it. ICU MessageFormat.
 return [
+    'state_draft' => 'draft',
+    'state_open' => 'open',
     'rounds' => 'Rounds',
     'a_new_round' => 'A new round',
     'rounds_about' =>

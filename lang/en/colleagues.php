@@ -17,7 +17,6 @@ return [
     // To whoever wrote the sheet.
     'refused' =>
         '{name} cannot be there on “{title}” and is not on it any more.{meetings, plural, =0 {} one { One meeting to come stands without them.} other { # meetings to come stand without them.}}',
-    'dear' => 'Dear {name},',
     'sheet' => 'The sheet',
     'owner_names' =>
         'Who else is on this sheet says {owner}, whose it is, or the office. All else on it you can change.',

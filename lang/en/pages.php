@@ -55,7 +55,6 @@ return [
     'clock_12' => '12-hour clock',
     'with_titles' => 'with <link>{host}</link>, {titles}',
     'with_also_titles' => 'with <link>{host}</link> {also}, {titles}',
-    'and' => '{others} and {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'Monday',
     'day_2' => 'Tuesday',

@@ -8,6 +8,7 @@ return [
     'zone' => '{city} time',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} and {last}',
     'or' => '{others} or {last}',
     'days' => '{count, plural, one {# day} other {# days}}',

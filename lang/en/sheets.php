@@ -101,6 +101,7 @@ return [
     // What stands on a new one, and over pages.
     'title_yours' => 'Your sheets',
     'title_new' => 'New sheet',
+    'title_change' => 'Change {title}',
     'your_title' => 'Your title',
     'begins_about' => 'What is it about?',
     'begins_conferences' => 'Conferences',

@@ -61,7 +61,6 @@ return [
     'forgotten_title' => 'Contraseña olvidada',
     'forgotten_said' =>
         'Si hay una cuenta con esta dirección, un mensaje está en camino. Se abre una sola vez, en {hours, plural, one {una hora} other {# horas}}. ¿No hay nada? Mire entre los no deseados, o pregunte en secretaría.',
-    'dear' => 'Hola, {name}:',
     'invitation_heading' => '{school} le invita',
     'invitation_news' =>
         '{role, select, reader {{by} le invita a ver las listas de cada día de {school}: quién viene, cuándo y dónde.} other {{by} le invita a publicar horas de reunión para {school}.}} La dirección de abajo se abre una sola vez, hasta el {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'borrador',
+    'state_open' => 'abierta',
     'rounds' => 'Jornadas',
     'a_new_round' => 'Una jornada nueva',
     'rounds_about' =>

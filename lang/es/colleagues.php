@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Estas citas pueden ser con usted.',
     'refused' =>
         '{name} no puede estar en «{title}» y ya no figura.{meetings, plural, =0 {} one { Una cita por venir queda sin esa persona.} other { # citas por venir quedan sin esa persona.}}',
-    'dear' => 'Hola, {name}:',
     'sheet' => 'La hoja',
     'owner_names' =>
         'Quién más está en esta hoja lo dice {owner}, de quien es, o secretaría. Todo lo demás lo puede cambiar usted.',

@@ -54,7 +54,6 @@ return [
     'clock_12' => 'Reloj de 12 horas',
     'with_titles' => 'con <link>{host}</link>, {titles}',
     'with_also_titles' => 'con <link>{host}</link> {also}, {titles}',
-    'and' => '{others} y {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'lunes',
     'day_2' => 'martes',

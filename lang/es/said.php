@@ -7,6 +7,7 @@ return [
     'zone' => 'hora de {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} y {last}',
     'or' => '{others} o {last}',
     'days' => '{count, plural, one {# día} other {# días}}',

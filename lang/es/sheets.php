@@ -91,6 +91,7 @@ return [
     'student_once' => 'El nombre del alumno se pregunta una vez, y con la pregunta hecha para ello.',
     'title_yours' => 'Sus hojas',
     'title_new' => 'Hoja nueva',
+    'title_change' => 'Cambiar {title}',
     'your_title' => 'Su título',
     'begins_about' => '¿De qué se trata?',
     'begins_conferences' => 'Reuniones con familias',

@@ -64,7 +64,6 @@ return [
     'forgotten_title' => 'Mot de passe oublié',
     'forgotten_said' =>
         'S’il existe un compte avec cette adresse, un message est en route. Il s’ouvre une seule fois, dans {hours, plural, one {l’heure} other {les # heures}}. Rien ? Regardez parmi les indésirables, ou demandez au secrétariat.',
-    'dear' => 'Bonjour {name},',
     'invitation_heading' => '{school} vous invite',
     'invitation_news' =>
         '{role, select, reader {{by} vous invite à voir les listes de chaque jour de {school} : qui vient, quand et où.} other {{by} vous invite à publier des créneaux de rendez-vous pour {school}.}} L’adresse ci-dessous s’ouvre une seule fois, jusqu’au {until}.',

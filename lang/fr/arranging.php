@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'brouillon',
+    'state_open' => 'ouverte',
     'rounds' => 'Sessions',
     'a_new_round' => 'Une nouvelle session',
     'rounds_about' =>

@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Ces rendez-vous peuvent être avec vous.',
     'refused' =>
         '{name} ne peut pas être sur « {title} » et n’y est plus.{meetings, plural, =0 {} one { Un rendez-vous à venir se tient sans cette personne.} other { # rendez-vous à venir se tiennent sans cette personne.}}',
-    'dear' => 'Bonjour {name},',
     'sheet' => 'La feuille',
     'owner_names' =>
         'C’est {owner}, à qui est la feuille, ou le secrétariat, qui dit qui d’autre y figure. Tout le reste, vous pouvez le changer.',

@@ -56,7 +56,6 @@ return [
     'clock_12' => 'Horloge de 12 heures',
     'with_titles' => 'avec <link>{host}</link>, {titles}',
     'with_also_titles' => 'avec <link>{host}</link> {also}, {titles}',
-    'and' => '{others} et {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'lundi',
     'day_2' => 'mardi',

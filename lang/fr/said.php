@@ -7,6 +7,7 @@ return [
     'zone' => 'heure de {city}',
     'fact' => '{name} : {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} et {last}',
     'or' => '{others} ou {last}',
     'days' => '{count, plural, one {# jour} other {# jours}}',

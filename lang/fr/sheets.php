@@ -99,6 +99,7 @@ return [
     'student_once' => 'Le nom de l’élève est demandé une seule fois, et par la question faite pour cela.',
     'title_yours' => 'Vos feuilles',
     'title_new' => 'Nouvelle feuille',
+    'title_change' => 'Changer {title}',
     'your_title' => 'Votre titre',
     'begins_about' => 'De quoi s’agit-il ?',
     'begins_conferences' => 'Rencontres parents-enseignants',

@@ -62,7 +62,6 @@ return [
     'forgotten_title' => 'Password dimenticata',
     'forgotten_said' =>
         'Se c’è un account con questo indirizzo, un messaggio è in viaggio. Si apre una sola volta, entro {hours, plural, one {un’ora} other {# ore}}. Non c’è nulla? Guardi fra quelli indesiderati, o si rivolga alla segreteria.',
-    'dear' => 'Buongiorno {name},',
     'invitation_heading' => '{school} La invita',
     'invitation_news' =>
         '{role, select, reader {{by} La invita a vedere gli elenchi di ogni giorno di {school}: chi viene, quando e dove.} other {{by} La invita a pubblicare orari di colloquio per {school}.}} L’indirizzo qui sotto si apre una sola volta, fino al {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'bozza',
+    'state_open' => 'aperta',
     'rounds' => 'Tornate',
     'a_new_round' => 'Una nuova tornata',
     'rounds_about' =>

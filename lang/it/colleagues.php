@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Questi colloqui possono essere con Lei.',
     'refused' =>
         '{name} non può esserci su «{title}» e non vi figura più.{meetings, plural, =0 {} one { Un colloquio futuro si tiene senza questa persona.} other { # colloqui futuri si tengono senza questa persona.}}',
-    'dear' => 'Buongiorno {name},',
     'sheet' => 'Il foglio',
     'owner_names' =>
         'Chi altri è su questo foglio lo dice {owner}, di cui è, o la segreteria. Tutto il resto lo può cambiare Lei.',

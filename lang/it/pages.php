@@ -55,7 +55,6 @@ return [
     'clock_12' => 'Orologio di 12 ore',
     'with_titles' => 'con <link>{host}</link>, {titles}',
     'with_also_titles' => 'con <link>{host}</link> {also}, {titles}',
-    'and' => '{others} e {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'lunedì',
     'day_2' => 'martedì',

@@ -7,6 +7,7 @@ return [
     'zone' => 'ora di {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} e {last}',
     'or' => '{others} o {last}',
     'days' => '{count, plural, one {# giorno} other {# giorni}}',

@@ -90,6 +90,7 @@ return [
     'student_once' => 'Il nome dell’alunno si chiede una volta, e con la domanda fatta per questo.',
     'title_yours' => 'I Suoi fogli',
     'title_new' => 'Nuovo foglio',
+    'title_change' => 'Cambiare {title}',
     'your_title' => 'Il Suo titolo',
     'begins_about' => 'Di che cosa si tratta?',
     'begins_conferences' => 'Colloqui con le famiglie',

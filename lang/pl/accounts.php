@@ -62,7 +62,6 @@ return [
     'forgotten_title' => 'Zapomniane hasło',
     'forgotten_said' =>
         'Jeśli istnieje konto z tym adresem, wiadomość jest w drodze. Otwiera się jeden raz, w ciągu {hours, plural, one {godziny} few {# godzin} many {# godzin} other {# godziny}}. Nic nie ma? Proszę sprawdzić wśród niechcianych albo zapytać w sekretariacie.',
-    'dear' => 'Dzień dobry, {name},',
     'invitation_heading' => '{school} zaprasza',
     'invitation_news' =>
         '{role, select, reader {{by} zaprasza do oglądania dziennych list, {school}: kto przychodzi, kiedy i gdzie.} other {{by} zaprasza do ogłaszania terminów spotkań, {school}.}} Adres poniżej otwiera się jeden raz, do {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'szkic',
+    'state_open' => 'otwarta',
     'rounds' => 'Tury',
     'a_new_round' => 'Nowa tura',
     'rounds_about' =>

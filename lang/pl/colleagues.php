@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Te spotkania mogą być z Państwem.',
     'refused' =>
         '{name} nie może być na „{title}” i już tam nie figuruje.{meetings, plural, =0 {} one { Jedno przyszłe spotkanie odbędzie się bez tej osoby.} few { # przyszłe spotkania odbędą się bez tej osoby.} many { # przyszłych spotkań odbędzie się bez tej osoby.} other { # przyszłego spotkania odbędzie się bez tej osoby.}}',
-    'dear' => 'Dzień dobry, {name},',
     'sheet' => 'Arkusz',
     'owner_names' =>
         'Kto jeszcze jest na tym arkuszu, mówi {owner}, właściciel, albo sekretariat. Wszystko inne mogą Państwo zmieniać.',

@@ -55,7 +55,6 @@ return [
     'clock_12' => 'Zegar 12-godzinny',
     'with_titles' => 'prowadzi <link>{host}</link>, {titles}',
     'with_also_titles' => 'prowadzi <link>{host}</link> {also}, {titles}',
-    'and' => '{others} i {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'poniedziałek',
     'day_2' => 'wtorek',

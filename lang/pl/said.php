@@ -7,6 +7,7 @@ return [
     'zone' => 'czas: {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} i {last}',
     'or' => '{others} lub {last}',
     'days' => '{count, plural, one {# dzień} few {# dni} many {# dni} other {# dnia}}',

@@ -95,6 +95,7 @@ return [
     'student_once' => 'O nazwisko ucznia pyta się raz i pytaniem, które do tego służy.',
     'title_yours' => 'Państwa arkusze',
     'title_new' => 'Nowy arkusz',
+    'title_change' => 'Zmiana: {title}',
     'your_title' => 'Państwa tytuł',
     'begins_about' => 'O co chodzi?',
     'begins_conferences' => 'Spotkania z rodzinami',

@@ -60,7 +60,6 @@ return [
     'forgotten_title' => 'Palavra-passe esquecida',
     'forgotten_said' =>
         'Se existe uma conta com este endereço, uma mensagem está a caminho. Abre uma só vez, dentro de {hours, plural, one {uma hora} other {# horas}}. Não chegou nada? Veja entre as indesejadas, ou pergunte na secretaria.',
-    'dear' => 'Bom dia, {name},',
     'invitation_heading' => 'Um convite de {school}',
     'invitation_news' =>
         '{role, select, reader {{by} enviou-lhe um convite para ver as listas de cada dia de {school}: quem vem, quando e onde.} other {{by} enviou-lhe um convite para publicar horas de reunião para {school}.}} O endereço abaixo abre uma só vez, até {until}.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'rascunho',
+    'state_open' => 'aberta',
     'rounds' => 'Jornadas',
     'a_new_round' => 'Uma nova jornada',
     'rounds_about' =>

@@ -14,7 +14,6 @@ return [
     'asked_any' => 'Estas reuniões podem ser consigo.',
     'refused' =>
         '{name} não pode estar em «{title}» e já não consta.{meetings, plural, =0 {} one { Uma reunião futura realiza-se sem essa pessoa.} other { # reuniões futuras realizam-se sem essa pessoa.}}',
-    'dear' => 'Bom dia, {name},',
     'sheet' => 'A folha',
     'owner_names' => 'Quem mais está nesta folha di-lo {owner}, de quem é, ou a secretaria. Tudo o resto pode alterar.',
 ];

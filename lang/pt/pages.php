@@ -55,7 +55,6 @@ return [
     'clock_12' => 'Relógio de 12 horas',
     'with_titles' => 'com <link>{host}</link>, {titles}',
     'with_also_titles' => 'com <link>{host}</link> {also}, {titles}',
-    'and' => '{others} e {last}',
     'minutes_short' => '{minutes, number, integer} min',
     'day_1' => 'segunda-feira',
     'day_2' => 'terça-feira',

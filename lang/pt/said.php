@@ -7,6 +7,7 @@ return [
     'zone' => 'hora de {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} e {last}',
     'or' => '{others} ou {last}',
     'days' => '{count, plural, one {# dia} other {# dias}}',

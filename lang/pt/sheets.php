@@ -89,6 +89,7 @@ return [
     'student_once' => 'O nome do aluno pergunta-se uma vez, e com a pergunta feita para isso.',
     'title_yours' => 'As suas folhas',
     'title_new' => 'Nova folha',
+    'title_change' => 'Alterar {title}',
     'your_title' => 'O seu título',
     'begins_about' => 'De que se trata?',
     'begins_conferences' => 'Reuniões com famílias',

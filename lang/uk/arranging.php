@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => 'чернетка',
+    'state_open' => 'відкритий',
     'rounds' => 'Раунди',
     'a_new_round' => 'Новий раунд',
     'rounds_about' =>

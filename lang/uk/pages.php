@@ -54,7 +54,6 @@ return [
     'clock_12' => '12-годинний формат',
     'with_titles' => '<link>{host}</link>, {titles}',
     'with_also_titles' => '<link>{host}</link> {also}, {titles}',
-    'and' => '{others} і {last}',
     'minutes_short' => '{minutes, number, integer} хв',
     'day_1' => 'понеділок',
     'day_2' => 'вівторок',

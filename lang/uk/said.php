@@ -7,6 +7,7 @@ return [
     'zone' => 'час: {city}',
     'fact' => '{name}: {value}',
     'answer' => '{name} {value}',
+    'then' => '{before}, {next}',
     'and' => '{others} і {last}',
     'or' => '{others} або {last}',
     'days' => '{count, plural, one {# день} few {# дні} many {# днів} other {# дня}}',

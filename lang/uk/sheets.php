@@ -89,6 +89,7 @@ return [
     'student_once' => 'Про ім’я учня питають один раз і запитанням, створеним для цього.',
     'title_yours' => 'Ваші аркуші',
     'title_new' => 'Новий аркуш',
+    'title_change' => 'Зміна: {title}',
     'your_title' => 'Ваша назва',
     'begins_about' => 'Про що йдеться?',
     'begins_conferences' => 'Зустрічі з родинами',

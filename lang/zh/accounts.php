@@ -51,7 +51,6 @@ return [
     'forgotten_title' => '忘记密码',
     'forgotten_said' =>
         '如果存在使用此地址的账户，邮件正在发出。{hours, plural, other {# 小时}}内有效，只能打开一次。没有收到？请查看垃圾邮件，或询问办公室。',
-    'dear' => '{name}，您好：',
     'invitation_heading' => '{school}邀请您',
     'invitation_news' =>
         '{role, select, reader {{by}邀请您查看{school}每天的名单：谁来、何时、在哪里。} other {{by}邀请您为{school}发布面谈时间。}} 下面的地址在 {until} 前有效，只能打开一次。',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'state_draft' => '草稿',
+    'state_open' => '开放',
     'rounds' => '面谈会',
     'a_new_round' => '新的面谈会',
     'rounds_about' =>

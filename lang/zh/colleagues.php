@@ -12,7 +12,6 @@ return [
     'asked_any' => '这些面谈可以由您进行。',
     'refused' =>
         '{name}不能参加“{title}”，已不在其上。{meetings, plural, =0 {} other {今后的 # 次面谈将没有此人参加。}}',
-    'dear' => '{name}，您好：',
     'sheet' => '安排表',
     'owner_names' => '这张安排表上还有谁，由所有者{owner}或办公室决定。其他内容您都可以更改。',
 ];

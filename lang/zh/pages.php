@@ -51,7 +51,6 @@ return [
     'clock_12' => '12 小时制',
     'with_titles' => '<link>{host}</link>，{titles}',
     'with_also_titles' => '<link>{host}</link> {also}，{titles}',
-    'and' => '{others}和{last}',
     'minutes_short' => '{minutes, number, integer} 分钟',
     'day_1' => '星期一',
     'day_2' => '星期二',

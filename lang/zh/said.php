@@ -7,6 +7,7 @@ return [
     'zone' => '{city}时间',
     'fact' => '{name}：{value}',
     'answer' => '{name} {value}',
+    'then' => '{before}、{next}',
     'and' => '{others}和{last}',
     'or' => '{others}或{last}',
     'days' => '{count, plural, other {# 天}}',

@@ -79,6 +79,7 @@ return [
     'student_once' => '学生姓名只问一次，并用专门的问题。',
     'title_yours' => '您的安排表',
     'title_new' => '新安排表',
+    'title_change' => '更改 {title}',
     'your_title' => '您的标题',
     'begins_about' => '关于什么？',
     'begins_conferences' => '家长面谈',

@@ -142,8 +142,8 @@ final class CataloguesTest extends TestCase
         self::assertSame(['Browser.php: Mac OS', 'TermsData.php:  to '], $bare);
     }
 
-    /** As a sentence begins; or a word that is glued between two others. */
-    private const SENTENCE = '/^[\p{Lu}“]\p{Ll}+,? [\p{L}\d“{]|^ (?!and |or |on |is )\p{Ll}{2,} $/u';
+    /** As a sentence begins; or a word that is glued between two others, or before one. */
+    private const SENTENCE = '/^[\p{Lu}“]\p{Ll}+,? [\p{L}\d“{]|^ (?!and |or |on |is )\p{Ll}{2,} $|^\p{Lu}\p{Ll}+ $/u';
 
     private static function isForTheMachine(Node $node): bool
     {

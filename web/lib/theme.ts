@@ -15,7 +15,8 @@ export const theme: ThemeConfig = {
     select: { base: 'w-auto', select: 'min-h-10 rounded-md py-1 ps-3 pe-9 text-base' },
     textarea: { base: 'text-base', wrapper: 'rounded-md bg-gray-50 px-3 py-1.5 text-base' },
     checkbox: { base: 'size-5 border-gray-300 bg-gray-50', div: 'min-h-10 text-base font-normal' },
-    radio: { input: 'size-5 border-gray-300 bg-gray-50', label: 'min-h-10 text-base font-normal' },
+    // Its distance to its words is to the right, whichever way one reads.
+    radio: { input: 'size-5 border-gray-300 bg-gray-50 rtl:mr-0 rtl:ml-2', label: 'min-h-10 text-base font-normal' },
     fileupload: { base: 'min-h-10 max-w-full rounded-md text-base' },
     label: 'mb-1 text-base font-semibold',
     helper: 'text-[0.94rem]',

@@ -215,7 +215,9 @@
     <Heard {live} />
     <div class="flex flex-wrap items-center gap-x-3">
         <h1>{sheet.title}</h1>
-        {#if !knock}<Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border>{sheet.state}</Badge>{/if}
+        {#if !knock}<Badge color={sheet.state === 'open' ? 'primary' : 'gray'} border
+                >{say(`hosting.state_${sheet.state}`)}</Badge
+            >{/if}
         <p class="times min-w-0 flex-1 basis-72 text-faint">
             {#if knock}<Said key="hosting.knock_agreed"
                     >{#snippet link(text)}<a href="/staff/knocks">{text}</a>{/snippet}</Said

@@ -37,7 +37,9 @@
                     <a class="inline-flex min-h-11 items-center font-semibold" href="/staff/rounds/{one.id}"
                         >{one.title}</a
                     >
-                    <Badge color={one.state === 'open' ? 'primary' : 'gray'}>{one.state}</Badge>
+                    <Badge color={one.state === 'open' ? 'primary' : 'gray'}
+                        >{say(`arranging.state_${one.state}`)}</Badge
+                    >
                     <span class="text-faint">{one.hosts === 1 ? '1 teacher' : `${one.hosts} teachers`}</span>
                 </li>
             {/each}

@@ -21,7 +21,7 @@
 
 <section class="border-t border-line pt-2" aria-labelledby={id}>
     <div class="flex flex-wrap items-baseline gap-x-4">
-        <h2 {id} class="w-16 shrink-0">{say(`writing.sentence_${name}`)}</h2>
+        <h2 {id} class="min-w-16 shrink-0">{say(`writing.sentence_${name}`)}</h2>
         <p class="min-w-0 flex-1 basis-60" class:text-faint={!says}>{says || say('writing.not_said')}</p>
         <TextButton
             aria-expanded={shown}
