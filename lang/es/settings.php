@@ -241,7 +241,7 @@ return [
     'country_help' => 'Así los teléfonos se leen como se escriben allí.',
     'clock_auto' => 'como el dispositivo',
     'clock_24' => '16:40',
-    'clock_12' => '4:40 pm',
+    'clock_12' => '4:40 p. m.',
     'notify_each' => 'cada vez',
     'notify_daily' => 'una vez al día',
     'notify_never' => 'nunca; miro aquí',

@@ -242,7 +242,7 @@ return [
     'country_help' => 'Assim os números de telefone leem-se como lá se escrevem.',
     'clock_auto' => 'como o dispositivo',
     'clock_24' => '16:40',
-    'clock_12' => '4:40 pm',
+    'clock_12' => '4:40 da tarde',
     'notify_each' => 'de cada vez',
     'notify_daily' => 'uma vez por dia',
     'notify_never' => 'nunca; vejo aqui',

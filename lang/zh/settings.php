@@ -228,7 +228,7 @@ return [
     'country_help' => '这样电话号码会按当地写法读取。',
     'clock_auto' => '按设备设置',
     'clock_24' => '16:40',
-    'clock_12' => '4:40 pm',
+    'clock_12' => '下午4:40',
     'notify_each' => '每次',
     'notify_daily' => '每天一次',
     'notify_never' => '不通知；我在这里查看',

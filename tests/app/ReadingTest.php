@@ -18,6 +18,7 @@ use App\Timetables\Sentence;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -203,8 +204,50 @@ final class ReadingTest extends TestCase
         foreach (["/s/$sheet->slug" => $said['pick_a_time'], '/nothing' => ''] as $path => $sentence) {
             $this->get($path)->assertSee($root, false)->assertSee($sentence, false);
         }
-        // Whoever works here reads English so far.
-        $this->actingAs($sheet->host)->get('/staff')->assertSee('<html lang="en" dir="ltr"', false);
+        // Whoever works here does so too, until they set a language at their account.
+        $this->actingAs($sheet->host)->get('/staff')->assertSee($root, false);
+        $sheet->host->update(['language' => 'de']);
+        $this->get('/staff')->assertSee('<html lang="de" dir="ltr"', false);
+        // Of what families read, they see what families see.
+        $this->get("/s/$sheet->slug")->assertSee($root, false);
+    }
+
+    public function test_staff_set_a_language_read_in_it_and_are_written_to_in_it(): void
+    {
+        $sheet = $this->sheet();
+        $host = $sheet->host;
+        $this->actingAs($host)->withServerVariables(['RECESS_LANGUAGE' => 'en', 'RECESS_CHOSEN' => 'fr']);
+        $me = ['name' => $host->name, 'title' => '', 'subject' => 'Geography', 'zone' => 'America/Halifax'];
+        $me += ['notify' => 'each', 'tentative_busy' => true, 'clock' => 'auto'];
+        $set = fn(mixed $language): TestResponse => $this->json('put', '/api/staff/me', ['language' => $language] + $me);
+        foreach (['xx', '../en', 'qps', ['it']] as $none) {
+            $set($none)->assertStatus(422)->assertJsonValidationErrors('language');
+        }
+        self::assertNull($host->refresh()->language);
+        $set('it')->assertOk();
+        $italian = static fn(string $key): string => (string) (require lang_path('it/' . strtok($key, '.') . '.php'))[
+            strtok('')
+        ];
+        $this->get('/staff')->assertSee('<html lang="it"', false)->assertSee($italian('pages.settings'), false);
+        // What is refused on the way, too.
+        $this->json('put', '/api/staff/me', ['name' => ''] + $me)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.name.0', 'Compili questo campo.');
+
+        // A family that reads Polish books: each is written to in their own, and both name the same time.
+        $this->app['auth']->logout();
+        $this->withServerVariables(['RECESS_LANGUAGE' => 'pl', 'RECESS_CHOSEN' => '']);
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->delivered();
+        $mails = DB::table('mailroom_messages')->pluck('subject', 'recipient')->all();
+        self::assertStringStartsWith('Prenotato: gio 3 dic', (string) $mails[$host->email]);
+        self::assertStringStartsWith('Zarezerwowano: czw., 3 gru', (string) $mails['ama@mail.example']);
+
+        // Chosen by mistake, it is left again: nothing set is what the browser asks for.
+        $this->actingAs($host->refresh());
+        $set('')->assertOk();
+        $this->get('/staff')->assertSee('<html lang="pl"', false);
+        self::assertNull($host->refresh()->language);
     }
 
     public function test_a_public_page_says_where_it_stands_in_each_language_and_a_private_one_tells_nobody(): void

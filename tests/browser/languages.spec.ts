@@ -114,3 +114,60 @@ test('where a page runs from right to left, time does, and so do keys and hands'
         box.x + box.width - 40,
     );
 });
+
+test('who works here sets a language and reads in it, on every computer', async ({ browser }) => {
+    const greta = 'greta.holm@gannetcove.example';
+    const page = await (await somebodyElse(browser)).newPage();
+    listen(page);
+    await signIn(page, greta);
+    await page.goto('/staff/settings');
+    await page.getByLabel('Your language, here and in letters to you').selectOption({ label: 'العربية' });
+    await page.getByRole('button', { name: 'Keep this' }).first().click();
+    await expect(page.locator(`${html('ar')}[dir="rtl"]`)).toBeVisible();
+    await expectSound(page);
+    // A worksheet drawn from right to left, by keys alone as far as the line: times are typed as everywhere.
+    const drawn = page.waitForResponse((response) => response.url().endsWith('/api/staff/worksheet'));
+    await page.goto('/staff/sheets/new?kind=office_hours');
+    await drawn;
+    await page.locator('#quick-line').fill('tue thu 10:25-11:35 /15 gap 5 until 28 may');
+    await expect(page.locator('[data-ruler]').first()).toBeVisible();
+    await expectSound(page);
+
+    // At another computer, whose browser asks for Polish: before one has come in, as it asks; then as one has set.
+    const other = await (await somebodyElse(browser, { locale: 'pl-PL' })).newPage();
+    listen(other);
+    await other.goto('/staff/settings');
+    await expect(other.locator(html('pl'))).toBeVisible();
+    await other.locator('input[type=email]').fill(greta);
+    await other.locator('input[type=password]').fill('low-tide-bell');
+    await other.locator('input[type=password]').press('Enter');
+    await expect(other.getByRole('heading', { name: 'الإعدادات' })).toBeVisible();
+    await other.locator('#language').selectOption('');
+    await other.getByRole('button', { name: 'حفظ هذا' }).first().click();
+    await expect(other.getByRole('heading', { name: 'Ustawienia' })).toBeVisible();
+});
+
+test('in each language the office’s pages have room on a narrow phone', async ({ browser }) => {
+    test.setTimeout(240_000);
+    const context = await somebodyElse(browser, { viewport: { width: 320, height: 640 } });
+    const page = await context.newPage();
+    listen(page);
+    await signIn(page, 'ruta.simkute@gannetcove.example');
+    const wide: string[] = [];
+    for (const value of ['ar', 'de', 'pl', 'uk']) {
+        await context.addCookies([{ name: 'recess_language', value, url: process.env.RECESS_SERVED ?? '' }]);
+        for (const path of ['day', 'sheets', 'sheets/new', 'rounds', 'people', 'directory', 'school', 'settings']) {
+            await page.goto(`/staff/${path}`);
+            await expect(page.locator(html(value))).toBeVisible();
+            await page.evaluate(() => document.fonts.ready);
+            const { by, names } = await page.evaluate(() => ({
+                by: document.documentElement.scrollWidth - document.documentElement.clientWidth,
+                // The name of a sentence instead of the sentence, or a gap in one that nothing fills.
+                names: document.body.innerText.match(/\b[a-z]+\.[a-z_]+\b(?![@.])|\{[a-z_]+\}/g) ?? [],
+            }));
+            const faults = names.filter((name) => !name.includes('.example') && /^[a-z]+\.[a-z]+_|\{/.test(name));
+            if (by > 0 || faults.length > 0) wide.push(`${value} ${path}: ${by} ${faults.join(' ')}`);
+        }
+    }
+    expect(wide).toEqual([]);
+});
