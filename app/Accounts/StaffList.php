@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Instant;
@@ -30,7 +31,7 @@ final class StaffList
             ->where('until', '>', Instant::column($now))
             ->with('to')
             ->get()
-            ->sortBy('to.name')
+            ->sort(Alphabet::by(static fn(Lending $one): string => $one->to->name))
             ->groupBy('of_id')
             ->map(static fn($some): string => $some->map($said)->implode(' '));
 

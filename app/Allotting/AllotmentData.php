@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Allotting;
 
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Round;
@@ -109,7 +110,7 @@ final class AllotmentData
             ->whereNull('put_away_at')
             ->with(['host', 'places'])
             ->get()
-            ->sortBy(static fn(Sheet $one): string => $one->host->name)
+            ->sort(Alphabet::by(static fn(Sheet $one): string => $one->host->name))
             ->values();
         $hosts = $rowOf = $at = [];
         foreach ($sheets as $one) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Line\DayOf;
 use App\Line\DeskDay;
@@ -52,7 +53,7 @@ final class KioskData
                             $awake->has($meetings->firstOrFail()->staff_id) ? $now : null,
                         ),
                     )
-                    ->sortBy('name')
+                    ->sort(Alphabet::by(static fn(array $one): string => $one['name']))
                     ->all(),
             ),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Alphabet;
 use App\Framework\Clock;
 use App\Framework\Spell;
 use App\Framework\Words;
@@ -70,7 +71,7 @@ final class DirectoryData
             SchoolClass::here($school->id)
                 ->withCount('students')
                 ->get()
-                ->sortBy('name', SORT_NATURAL)
+                ->sort(Alphabet::by(static fn(SchoolClass $one): string => $one->name))
                 ->map(
                     static fn(SchoolClass $class): array => [
                         'id' => $class->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Directory;
 
+use App\Framework\Alphabet;
 use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -20,9 +21,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  */
 final class SchoolClass extends Row
 {
-    /** How their names are sorted, as people count: 7A before 10A. */
-    public const AS_COUNTED = SORT_NATURAL | SORT_FLAG_CASE;
-
     protected $table = 'school_classes';
 
     protected $guarded = [];
@@ -63,7 +61,7 @@ final class SchoolClass extends Row
 
         return array_values(
             $rows
-                ->sortBy('name', self::AS_COUNTED)
+                ->sort(Alphabet::by(static fn(\stdClass $row): string => (string) $row->name))
                 ->map(
                     static fn(\stdClass $row): array => [
                         'id' => (int) $row->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Framework\Alphabet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -209,7 +210,7 @@ final class Round extends Row
         $sheets = [];
         $state = $this->isCollecting() ? SheetState::Draft : SheetState::Open;
         $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state)->get();
-        foreach ($open->sortBy(static fn(Sheet $one): string => $one->host->name) as $sheet) {
+        foreach ($open->sort(Alphabet::ofSchool(static fn(Sheet $one): string => $one->host->name)) as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\SchoolClass;
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\LinkMode;
@@ -125,7 +126,7 @@ final class RoundFill
     /** Who cannot climb stairs: the office finds them rooms. */
     private static function ground(Round $round): string
     {
-        $names = Shortlist::onTheGround($round)->sort()->values();
+        $names = Shortlist::onTheGround($round)->sort(Alphabet::by(static fn(string $name): string => $name))->values();
 
         return $names->isEmpty()
             ? ''

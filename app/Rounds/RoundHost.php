@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\Student;
+use App\Framework\Alphabet;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Row;
@@ -121,7 +122,7 @@ final class RoundHost extends Row
             ->with(['host', 'sheet.places'])
             ->get();
 
-        return $hosts->sortBy(static fn(self $one): string => $one->host->name)->values();
+        return $hosts->sort(Alphabet::ofSchool(static fn(self $one): string => $one->host->name))->values();
     }
 
     /** Whether families book on their sheet: from then on it says what is closed, and whom that hits. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rounds;
 
+use App\Framework\Alphabet;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Spell;
@@ -111,14 +112,13 @@ enum RoundPapers: string
      */
     private static function byDate(Collection $bookings, Zone $zone): array
     {
-        $collator = new \Collator('en');
         $pages = [];
         foreach ($bookings as $one) {
             $pages[Spell::date($zone->dateAt($one->span()->start))][] = self::row($one, $zone);
         }
         foreach ($pages as &$rows) {
             // A stable sort: of one family the times stay in order.
-            usort($rows, static fn(array $a, array $b): int => (int) $collator->compare($a['family'], $b['family']));
+            usort($rows, Alphabet::by(static fn(array $one): string => $one['family']));
         }
 
         unset($rows);
@@ -138,7 +138,6 @@ enum RoundPapers: string
      */
     private static function byFamily(Collection $bookings, Zone $zone, Round $round): array
     {
-        $collator = new \Collator('en');
         $pages = [];
         foreach ($bookings->groupBy('pass_id') as $theirs) {
             $pass = $theirs->firstOrFail()->pass;
@@ -156,7 +155,7 @@ enum RoundPapers: string
                 'qr' => QrCode::onPaper($pass->linkTo($round)),
             ];
         }
-        usort($pages, static fn(array $a, array $b): int => (int) $collator->compare($a['heading'], $b['heading']));
+        usort($pages, Alphabet::by(static fn(array $one): string => $one['heading']));
 
         return $pages;
     }

@@ -7,6 +7,7 @@ namespace App\Rounds;
 use App\Directory\SchoolClass;
 use App\Directory\Student;
 use App\Directory\Teachers;
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Live\Channel;
@@ -31,7 +32,7 @@ final class RoundSetupData
         $classes = SchoolClass::here($school->id)
             ->withCount('students')
             ->get()
-            ->sortBy('name', SchoolClass::AS_COUNTED)
+            ->sort(Alphabet::by(static fn(SchoolClass $one): string => $one->name))
             ->values();
         $teachers = Teachers::ofClasses($classes->modelKeys());
         $people = StaffMember::hosting($school->id)->orderBy('name')->get();

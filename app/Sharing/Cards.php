@@ -9,6 +9,7 @@ use App\Directory\CardCode;
 use App\Directory\Expected;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\Alphabet;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Spell;
@@ -108,9 +109,10 @@ final class Cards
             ->with(['guardians', 'classes'])
             ->limit(self::MOST)
             ->get()
-            ->sortBy(
-                static fn(Student $one): string => ($one->classes->first()->name ?? '') . ' ' . $one->name_key,
-                SORT_NATURAL,
+            ->sort(
+                Alphabet::by(
+                    static fn(Student $one): string => ($one->classes->first()->name ?? '') . ' ' . $one->name_key,
+                ),
             );
         foreach ($students as $student) {
             foreach ($student->guardians as $guardian) {

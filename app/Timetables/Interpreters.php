@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\Reading;
 use App\Models\Booking;
 use App\Models\Pass;
 use App\Models\Sheet;
@@ -73,14 +74,16 @@ final class Interpreters
         return $language === null || $sheet->round_id === null ? [] : self::of($sheet->round_id)[$language] ?? [];
     }
 
-    /** What a language is called; null when the code is none. */
+    /** What a language is called, by whoever reads it; null when the code is none, whoever asks. */
     public static function name(string $code): ?string
     {
-        $name =
-            preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) === 1
-                ? (string) \Locale::getDisplayLanguage($code, app()->getLocale())
-                : '';
+        if (
+            preg_match('/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/D', $code) !== 1 ||
+            \Locale::getDisplayLanguage($code, 'en') === $code
+        ) {
+            return null;
+        }
 
-        return $name === '' || $name === $code ? null : $name;
+        return \Locale::getDisplayLanguage($code, Reading::now()->language) ?: null;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Alphabet;
 use App\Framework\SlotKey;
 use App\Live\Channel;
 use App\Models\School;
@@ -86,11 +87,9 @@ final class FindData
      */
     private static function byName(array $sheets): array
     {
-        uasort(
-            $sheets,
-            static fn(Listed $a, Listed $b): int => strcoll($a->hosts[0]['name'], $b->hosts[0]['name']) ?:
-            $a->id <=> $b->id,
-        );
+        // A stable sort: of one host the sheets stay in the order of their numbers.
+        ksort($sheets);
+        uasort($sheets, Alphabet::by(static fn(Listed $one): string => $one->hosts[0]['name']));
 
         return $sheets;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Visiting;
 
 use App\Directory\Admission;
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Knocks\CommonDays;
@@ -157,7 +158,7 @@ final class KnockPageData
 
         return array_values(
             $others
-                ->sortBy('host.name')
+                ->sort(Alphabet::by(static fn(KnockTerms $one): string => $one->host->name))
                 ->map(
                     static fn(KnockTerms $one): array => [
                         'slug' => (string) $one->host->slug,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Alphabet;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Addresses;
@@ -46,7 +47,8 @@ final class RoundsOnBoard
                 $rounds[] = self::titled((string) $title, $theirs, $coming, $today, $now);
             }
         }
-        usort($rounds, static fn(array $a, array $b): int => [$a[0], $a[1]['title']] <=> [$b[0], $b[1]['title']]);
+        usort($rounds, Alphabet::by(static fn(array $one): string => $one[1]['title']));
+        usort($rounds, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
         return array_column($rounds, 1);
     }
