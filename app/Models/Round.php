@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Framework\Alphabet;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -209,8 +208,9 @@ final class Round extends Row
     {
         $sheets = [];
         $state = $this->isCollecting() ? SheetState::Draft : SheetState::Open;
-        $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state)->get();
-        foreach ($open->sort(Alphabet::ofSchool(static fn(Sheet $one): string => $one->host->name)) as $sheet) {
+        $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state);
+        $name = StaffMember::query()->select('name')->whereColumn('staff.id', 'sheets.staff_id');
+        foreach ($open->orderBy($name)->orderBy('sheets.id')->get() as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
 
