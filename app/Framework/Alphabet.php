@@ -20,31 +20,7 @@ final class Alphabet
      */
     public static function by(\Closure $name): \Closure
     {
-        return self::in(Reading::now()->language, $name);
-    }
-
-    /**
-     * In the school's language, whoever reads: where something is reckoned in this order.
-     *
-     * @template T
-     *
-     * @param  \Closure(T): string  $name
-     * @return \Closure(T, T): int
-     */
-    public static function ofSchool(\Closure $name): \Closure
-    {
-        return self::in(app()->getLocale(), $name);
-    }
-
-    /**
-     * @template T
-     *
-     * @param  \Closure(T): string  $name
-     * @return \Closure(T, T): int
-     */
-    private static function in(string $language, \Closure $name): \Closure
-    {
-        $collator = new \Collator($language);
+        $collator = new \Collator(Reading::now()->language);
         $collator->setAttribute(\Collator::NUMERIC_COLLATION, \Collator::ON);
 
         return static fn(mixed $a, mixed $b): int => (int) $collator->compare($name($a), $name($b));

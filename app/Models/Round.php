@@ -209,8 +209,7 @@ final class Round extends Row
         $sheets = [];
         $state = $this->isCollecting() ? SheetState::Draft : SheetState::Open;
         $open = $this->sheets()->with(Sheet::PARTS)->whereNull('put_away_at')->where('state', $state);
-        $name = StaffMember::query()->select('name')->whereColumn('staff.id', 'sheets.staff_id');
-        foreach ($open->orderBy($name)->orderBy('sheets.id')->get() as $sheet) {
+        foreach ($open->orderBy(StaffMember::nameOf('sheets.staff_id'))->orderBy('sheets.id')->get() as $sheet) {
             $sheets[$sheet->slug] = $sheet;
         }
 

@@ -91,6 +91,17 @@ final class StaffMember extends User
         return self::query()->where('school_id', $school)->whereNull('left_at')->where('reader', false);
     }
 
+    /**
+     * The name of whoever a column points to, to sort by: where something is reckoned in the order of hosts' names, it is
+     * the same whoever looks. What is only shown is sorted by Alphabet.
+     *
+     * @return Builder<self>
+     */
+    public static function nameOf(string $column): Builder
+    {
+        return self::query()->select('name')->whereColumn('staff.id', $column);
+    }
+
     protected static function booted(): void
     {
         self::creating(static function (self $staff): void {

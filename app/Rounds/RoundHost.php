@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Rounds;
 
 use App\Directory\Student;
-use App\Framework\Alphabet;
 use App\Models\PlaceKind;
 use App\Models\Round;
 use App\Models\Row;
@@ -117,12 +116,12 @@ final class RoundHost extends Row
     /** @return Collection<int, self> by their names */
     public static function of(Round $round): Collection
     {
-        $hosts = self::query()
+        return self::query()
             ->where('round_id', $round->id)
             ->with(['host', 'sheet.places'])
+            ->orderBy(StaffMember::nameOf('round_hosts.staff_id'))
+            ->orderBy('round_hosts.id')
             ->get();
-
-        return $hosts->sort(Alphabet::ofSchool(static fn(self $one): string => $one->host->name))->values();
     }
 
     /** Whether families book on their sheet: from then on it says what is closed, and whom that hits. */

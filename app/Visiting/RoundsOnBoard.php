@@ -47,8 +47,8 @@ final class RoundsOnBoard
                 $rounds[] = self::titled((string) $title, $theirs, $coming, $today, $now);
             }
         }
-        usort($rounds, Alphabet::by(static fn(array $one): string => $one[1]['title']));
-        usort($rounds, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $byTitle = Alphabet::by(static fn(array $one): string => $one[1]['title']);
+        usort($rounds, static fn(array $a, array $b): int => $a[0] <=> $b[0] ?: $byTitle($a, $b));
 
         return array_column($rounds, 1);
     }
