@@ -99,7 +99,10 @@ final class StaffMember extends User
      */
     public static function nameOf(string $column): Builder
     {
-        return self::query()->select('name')->whereColumn('staff.id', $column);
+        $name = self::query();
+        $name->select('name')->whereColumn('staff.id', $column);
+
+        return $name;
     }
 
     protected static function booted(): void
