@@ -11,6 +11,7 @@ return [
     'Passkeys',
     'School',
     'Accounts',
+    'Wordings',
     'SignIn',
     'Directory',
     'Calendars',

@@ -22,6 +22,7 @@ return [
     'Passkeys' => ['passkeys'],
     'School' => ['kiosks', 'saved_places', 'schools'],
     'Accounts' => ['account_keys', 'lendings', 'staff'],
+    'Wordings' => ['wordings'],
     'SignIn' => ['devices', 'recovery_codes', 'sessions'],
     'Directory' => [
         'card_codes',

@@ -29,6 +29,7 @@ import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
 import VideoRoom from './pages/VideoRoom.svelte';
 import Visitors from './pages/Visitors.svelte';
+import Wordings from './pages/Wordings.svelte';
 import Worksheet from './pages/Worksheet.svelte';
 
 void mountPage(
@@ -61,6 +62,7 @@ void mountPage(
         SignIn,
         VideoRoom,
         Visitors,
+        Wordings,
         Worksheet,
     },
     {},

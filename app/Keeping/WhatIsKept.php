@@ -419,6 +419,7 @@ final class WhatIsKept
                 'sheet_slugs',
                 'slot_changes',
                 'stamps',
+                'wordings',
             ],
             Kept::nothing(),
         );

@@ -35,6 +35,7 @@ final class SettingsController
         return Page::staff('OurSchool', Words::say('running.school_title'), [
             'host' => $staff->name,
             'settings' => $this->data($staff),
+            'can_word' => $staff->can('word-school'),
         ]);
     }
 

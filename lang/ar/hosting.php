@@ -84,7 +84,7 @@ return [
     'by_the_office' => 'من مكتب المدرسة',
     'mail_failed' => 'لم تصل رسالة إلى {email}: {why}',
     'also_coming' => 'يأتي أيضًا: {names}',
-    'no_link' => ': بلا رابط بعد',
+    'no_link' => 'بلا رابط بعد',
     'answer_word' => 'كلمة معه',
     'accept' => 'قبول',
     'say_maybe' => 'قول ربما',

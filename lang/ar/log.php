@@ -57,6 +57,8 @@ return [
         'حذف ما قاله زوار ({passes, plural, other {{passes, number, integer}}}) بعد أيام ({days, plural, other {{days, number, integer}}})',
     'kiosk' => 'جعل {name} اللوح «{about}» للمدخل.',
     'kiosk_ended' => 'أنهى {name} اللوح «{about}».',
+    'worded' => 'غيّر صياغة الجمل، العدد: {count, number, integer} ({language})',
+    'words_out' => 'أخذ كل الجمل في ملف: {language}',
     'people' => 'نظر فيمن يعملون هنا',
     'invited_again' => 'أرسل الدعوة ثانية إلى {about}',
     'allotment' => 'نظر في المواعيد التي وُجدت للجولة «{about}»',

@@ -87,7 +87,7 @@ return [
     'by_the_office' => 'vom Sekretariat',
     'mail_failed' => 'Eine Nachricht kam bei {email} nicht an: {why}',
     'also_coming' => 'Außerdem kommen: {names}',
-    'no_link' => ': noch kein Link',
+    'no_link' => 'noch kein Link',
     'answer_word' => 'Ein Wort dazu',
     'accept' => 'Zusagen',
     'say_maybe' => 'Vielleicht sagen',

@@ -61,6 +61,8 @@ return [
         'hat gelöscht, was {passes, plural, one {eine Person} other {# Personen}} gesagt hatten, nach {days, plural, one {einem Tag} other {# Tagen}}',
     'kiosk' => '{name} hat das Tablet „{about}“ für den Eingang eingerichtet.',
     'kiosk_ended' => '{name} hat das Tablet „{about}“ beendet.',
+    'worded' => 'hat {count, plural, one {einen Satz} other {# Sätze}} anders formuliert: {language}',
+    'words_out' => 'hat alle Sätze als Datei geholt: {language}',
     'people' => 'hat angesehen, wer hier arbeitet',
     'invited_again' => 'hat {about} die Einladung noch einmal geschickt',
     'allotment' => 'hat die gefundenen Zeiten des Sprechtags „{about}“ angesehen',

@@ -86,7 +86,7 @@ return [
     'by_the_office' => 'by the office',
     'mail_failed' => 'A message did not arrive at {email}: {why}',
     'also_coming' => 'Also coming: {names}',
-    'no_link' => ': no link yet',
+    'no_link' => 'no link yet',
     'answer_word' => 'A word with it',
     'accept' => 'Accept',
     'say_maybe' => 'Say maybe',

@@ -58,6 +58,8 @@ return [
         'took away what {passes, plural, one {one visitor} other {# visitors}} had told, after {days, plural, one {a day} other {# days}}',
     'kiosk' => '{name} made the tablet “{about}” for the entrance.',
     'kiosk_ended' => '{name} ended the tablet “{about}”.',
+    'worded' => 'worded {count, plural, one {one sentence} other {# sentences}} otherwise: {language}',
+    'words_out' => 'took all sentences out as a file: {language}',
     'people' => 'looked at who works here',
     'invited_again' => 'sent {about} the invitation again',
     'allotment' => 'looked at the times found for the round “{about}”',

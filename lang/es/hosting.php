@@ -84,7 +84,7 @@ return [
     'by_the_office' => 'por secretaría',
     'mail_failed' => 'Un mensaje no llegó a {email}: {why}',
     'also_coming' => 'También vienen: {names}',
-    'no_link' => ': aún sin enlace',
+    'no_link' => 'aún sin enlace',
     'answer_word' => 'Unas palabras con ello',
     'accept' => 'Aceptar',
     'say_maybe' => 'Decir quizá',

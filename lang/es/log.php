@@ -59,6 +59,8 @@ return [
         'borró lo que {passes, plural, one {un visitante había dicho} other {# visitantes habían dicho}}, tras {days, plural, one {un día} other {# días}}',
     'kiosk' => '{name} creó la tableta «{about}» para la entrada.',
     'kiosk_ended' => '{name} dio de baja la tableta «{about}».',
+    'worded' => 'cambió la redacción de {count, plural, one {una frase} other {# frases}}: {language}',
+    'words_out' => 'descargó todas las frases: {language}',
     'people' => 'miró quién trabaja aquí',
     'invited_again' => 'envió de nuevo la invitación a {about}',
     'allotment' => 'miró las horas encontradas para la jornada «{about}»',

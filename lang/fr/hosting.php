@@ -87,7 +87,7 @@ return [
     'by_the_office' => 'par le secrétariat',
     'mail_failed' => 'Un message n’est pas arrivé à {email} : {why}',
     'also_coming' => 'Viennent aussi : {names}',
-    'no_link' => ' : pas encore de lien',
+    'no_link' => 'pas encore de lien',
     'answer_word' => 'Un mot avec',
     'accept' => 'Accepter',
     'say_maybe' => 'Dire peut-être',

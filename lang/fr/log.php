@@ -60,6 +60,8 @@ return [
         'a supprimé ce que {passes, plural, one {un visiteur avait dit} other {# visiteurs avaient dit}}, après {days, plural, one {un jour} other {# jours}}',
     'kiosk' => '{name} a créé la tablette « {about} » pour l’entrée.',
     'kiosk_ended' => '{name} a mis fin à la tablette « {about} ».',
+    'worded' => 'a reformulé {count, plural, one {une phrase} other {# phrases}} : {language}',
+    'words_out' => 'a téléchargé toutes les phrases : {language}',
     'people' => 'a regardé qui travaille ici',
     'invited_again' => 'a renvoyé l’invitation à {about}',
     'allotment' => 'a regardé les créneaux trouvés pour la session « {about} »',

@@ -85,7 +85,7 @@ return [
     'by_the_office' => 'dalla segreteria',
     'mail_failed' => 'Un messaggio non è arrivato a {email}: {why}',
     'also_coming' => 'Vengono anche: {names}',
-    'no_link' => ': ancora senza link',
+    'no_link' => 'ancora senza link',
     'answer_word' => 'Una parola insieme',
     'accept' => 'Accettare',
     'say_maybe' => 'Dire forse',

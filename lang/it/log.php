@@ -61,6 +61,8 @@ return [
         'ha cancellato ciò che {passes, plural, one {una persona aveva detto} other {# persone avevano detto}}, dopo {days, plural, one {un giorno} other {# giorni}}',
     'kiosk' => '{name} ha creato il tablet «{about}» per l’ingresso.',
     'kiosk_ended' => '{name} ha chiuso il tablet «{about}».',
+    'worded' => 'ha riformulato {count, plural, one {una frase} other {# frasi}}: {language}',
+    'words_out' => 'ha scaricato tutte le frasi: {language}',
     'people' => 'ha guardato chi lavora qui',
     'invited_again' => 'ha inviato di nuovo l’invito a {about}',
     'allotment' => 'ha guardato gli orari trovati per la tornata «{about}»',

@@ -86,7 +86,7 @@ return [
     'by_the_office' => 'przez sekretariat',
     'mail_failed' => 'Wiadomość nie doszła na {email}: {why}',
     'also_coming' => 'Przychodzą też: {names}',
-    'no_link' => ': jeszcze bez linku',
+    'no_link' => 'jeszcze bez linku',
     'answer_word' => 'Słowo do tego',
     'accept' => 'Przyjąć',
     'say_maybe' => 'Powiedzieć „może”',

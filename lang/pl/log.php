@@ -61,6 +61,9 @@ return [
         'usunięte to, co {passes, plural, one {powiedział jeden gość} few {powiedziało # gości} many {powiedziało # gości} other {powiedziało # gościa}}, po {days, plural, one {jednym dniu} few {# dniach} many {# dniach} other {# dnia}}',
     'kiosk' => 'nowy tablet „{about}” do wejścia: {name}.',
     'kiosk_ended' => 'zakończony tablet „{about}”: {name}.',
+    'worded' =>
+        'zmienione sformułowania: {count, plural, one {jedno zdanie} few {# zdania} many {# zdań} other {# zdania}} ({language})',
+    'words_out' => 'pobrane wszystkie zdania w pliku: {language}',
     'people' => 'obejrzane, kto tu pracuje',
     'invited_again' => 'zaproszenie wysłane ponownie: {about}',
     'allotment' => 'obejrzane znalezione terminy tury „{about}”',

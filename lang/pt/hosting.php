@@ -86,7 +86,7 @@ return [
     'by_the_office' => 'pela secretaria',
     'mail_failed' => 'Uma mensagem não chegou a {email}: {why}',
     'also_coming' => 'Também vêm: {names}',
-    'no_link' => ': ainda sem ligação',
+    'no_link' => 'ainda sem ligação',
     'answer_word' => 'Uma palavra com isso',
     'accept' => 'Aceitar',
     'say_maybe' => 'Dizer talvez',

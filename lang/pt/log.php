@@ -59,6 +59,8 @@ return [
         'apagou o que {passes, plural, one {um visitante tinha dito} other {# visitantes tinham dito}}, ao fim de {days, plural, one {um dia} other {# dias}}',
     'kiosk' => '{name} criou o tablet «{about}» para a entrada.',
     'kiosk_ended' => '{name} terminou o tablet «{about}».',
+    'worded' => 'mudou a redação de {count, plural, one {uma frase} other {# frases}}: {language}',
+    'words_out' => 'descarregou todas as frases: {language}',
     'people' => 'viu quem trabalha aqui',
     'invited_again' => 'enviou de novo o convite a {about}',
     'allotment' => 'viu as horas encontradas para a jornada «{about}»',

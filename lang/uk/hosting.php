@@ -86,7 +86,7 @@ return [
     'by_the_office' => 'через канцелярію',
     'mail_failed' => 'Лист не дійшов на {email}: {why}',
     'also_coming' => 'Також приходять: {names}',
-    'no_link' => ': ще без посилання',
+    'no_link' => 'ще без посилання',
     'answer_word' => 'Слово до цього',
     'accept' => 'Прийняти',
     'say_maybe' => 'Сказати «можливо»',

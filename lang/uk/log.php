@@ -59,6 +59,9 @@ return [
         'вилучено сказане: {passes, plural, one {# відвідувач} few {# відвідувачі} many {# відвідувачів} other {# відвідувача}}, минуло {days, plural, one {# день} few {# дні} many {# днів} other {# дня}}',
     'kiosk' => 'новий планшет «{about}» для входу: {name}.',
     'kiosk_ended' => 'завершено планшет «{about}»: {name}.',
+    'worded' =>
+        'змінено формулювання: {count, plural, one {# речення} few {# речення} many {# речень} other {# речення}} ({language})',
+    'words_out' => 'завантажено всі речення у файлі: {language}',
     'people' => 'переглянуто, хто тут працює',
     'invited_again' => 'запрошення надіслано ще раз: {about}',
     'allotment' => 'переглянуто знайдений час раунду «{about}»',

@@ -84,7 +84,7 @@ return [
     'by_the_office' => '由办公室',
     'mail_failed' => '消息未能送达 {email}：{why}',
     'also_coming' => '同来：{names}',
-    'no_link' => '：尚无链接',
+    'no_link' => '尚无链接',
     'answer_word' => '附一句话',
     'accept' => '接受',
     'say_maybe' => '说“也许”',

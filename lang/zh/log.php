@@ -54,6 +54,8 @@ return [
     'expired' => '{days, plural, other {# 天}}后删除了 {passes, plural, other {# 位来访者}}填写的内容',
     'kiosk' => '{name}为入口设置了平板“{about}”。',
     'kiosk_ended' => '{name}停用了平板“{about}”。',
+    'worded' => '改写了 {count, number, integer} 句：{language}',
+    'words_out' => '下载了全部句子：{language}',
     'people' => '查看了教职工名单',
     'invited_again' => '再次邀请了{about}',
     'allotment' => '查看了面谈会“{about}”找到的时间',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Framework\Pattern;
+use App\Framework\Said;
 use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -33,63 +35,93 @@ final class LanguagesTest extends TestCase
         self::assertSame([], array_values(array_diff($its, $english)), 'in no English');
     }
 
+    /** By the same rules that another wording of a school's has to keep. */
     #[DataProvider('languages')]
     public function test_each_can_be_said_with_what_the_english_one_is_given(string $language): void
     {
         $english = self::all('en');
         $wrong = [];
-        foreach (self::all($language) as $key => $pattern) {
-            $icu = !str_starts_with($key, 'validation.');
-            if ($icu && \MessageFormatter::create($language, $pattern) === null) {
-                $wrong[] = "$key is no ICU message: " . intl_get_error_message();
+        foreach (self::all($language) as $key => $text) {
+            if (!str_starts_with($key, 'said.pattern_')) {
+                $isIcu = !str_starts_with($key, 'validation.');
+                $faults = (new Pattern($text))->faults(new Pattern($english[$key]), $language, $isIcu);
+                $wrong = [...$wrong, ...array_map(fn(Said $one): array => [$key, $one->key, $one->values], $faults)];
             }
-            if (!str_starts_with($key, 'said.pattern_') && str_contains($pattern, "'")) {
-                $wrong[] = "$key has a straight apostrophe, which quotes in ICU";
-            }
-            if (self::given($pattern) !== self::given($english[$key] ?? '')) {
-                $wrong[] = "$key has other arguments: " . implode(' ', self::given($pattern));
+            if (!str_starts_with($key, 'said.pattern_') && Pattern::typed($text)->text !== $text) {
+                $wrong[] = "$key has a straight apostrophe, which quotes in ICU, or spaces at its ends, as only a part of one has";
             }
         }
         self::assertSame([], $wrong);
     }
 
     /**
-     * Where a number is said, it is said in each way in which its language says numbers: by category, or one by one
-     * (=1).
-     * Source of the categories: CLDR’s plural rules, by ICU, for whole numbers below a thousand.
+     * What a wording may not do.
+     *
+     * Source: ICU MessageFormat (unicode-org.github.io/icu, “Formatting Messages”: its example of guests, and its plural
+     * of English and Polish); UAX 9 for marks of direction.
+     *
+     * @return iterable<string, array{string, string, string, list<string>}> ours, another, its language, what is wrong
      */
-    #[DataProvider('languages')]
-    public function test_each_plural_has_the_categories_of_its_language(string $language): void
+    public static function wordings(): iterable
     {
-        $needed = [
-            'plural' => self::numbers($language, 'plural'),
-            'selectordinal' => self::numbers($language, 'selectordinal'),
+        $party = '{host} invites {guest} and {count, plural, one {# other person} other {# other people}}.';
+        yield 'in another order' => [$party, '{guest} + {count, plural, one {#} other {#}}: {host}', 'en', []];
+        yield 'without a plural' => [$party, '{host}, {guest}, {count}', 'en', []];
+        yield 'one of them is missing' => [$party, '{host} invites {guest}.', 'en', ['lacking']];
+        yield 'one nobody fills in' => ['By {host}', '{host} {price}', 'en', ['strange']];
+        yield 'a bracket too few' => ['By {host}', 'By {host', 'en', ['brackets']];
+        yield 'a bracket too many' => ['By {host}', 'By {host}}', 'en', ['brackets']];
+        yield 'no case for the rest' => [$party, '{host} {guest} {count, plural, one {#}}', 'en', ['brackets']];
+        yield 'a format that pages do not read' => ['{n} free', '{n, number, percent} free', 'en', ['strange']];
+        yield 'a number as a date' => ['{n, plural, other {#}}', '{n, date}', 'en', ['strange']];
+        yield 'polish lacks two ways' => [
+            $party,
+            '{host} {guest} {count, plural, one {#} other {#}}',
+            'pl',
+            ['plural', 'plural'],
         ];
-        $wrong = [];
-        foreach (self::all($language) as $key => $pattern) {
-            foreach (self::arguments($pattern) as [, $kind, $cases]) {
-                $itself = preg_replace('/\{(?:[^{}]++|(?R))*+\}/', '', implode(' ', $cases));
-                foreach (str_contains((string) $itself, '#') ? $needed[$kind] ?? [] : [] as $category => $numbers) {
-                    $oneByOne = array_map(static fn(int $n): string => "=$n", $numbers);
-                    if (!isset($cases[$category]) && array_diff($oneByOne, array_keys($cases)) !== []) {
-                        $wrong[] = "$key lacks $category";
-                    }
-                }
-            }
-        }
-        self::assertSame([], $wrong);
+        yield 'polish one by one' => [
+            '{n, plural, other {some}}',
+            '{n, plural, one {#} few {#} many {#} other {#}}',
+            'pl',
+            [],
+        ];
+        yield 'a case is gone' => ['{how, select, a {x} other {y}}', '{how, select, other {y}}', 'en', ['lacking']];
+        yield 'its tag stays' => ['Ask <link>the office</link>', '<link>The office</link> knows', 'en', []];
+        yield 'its tag is gone' => ['Ask <link>the office</link>', 'Ask the office', 'en', ['lacking']];
+        yield 'its tag does not end' => ['Ask <link>the office</link>', 'Ask <link>the office', 'en', ['tags']];
+        yield 'a tag of its own' => ['Free', '<b>Free</b>', 'en', ['tags']];
+        yield 'a script' => ['Free', '<script>alert(1)</script>', 'en', ['tags']];
+        yield 'turned round' => ['By {host}', "By \u{202E}{host}", 'en', ['unseen']];
+        yield 'a joiner is spelling' => ['Free', "می\u{200C}خواهم", 'ar', []];
+        yield 'on two lines' => ['Free', "Free\nBcc: all", 'en', ['lines']];
+        yield 'nothing' => ['Free', '  ', 'en', ['empty']];
+        yield 'a book' => ['Free', str_repeat('free ', 200), 'en', ['long']];
+        yield 'no letters' => ['Free', "\xC3\x28", 'en', ['letters']];
     }
 
-    /** @return array<string, list<int>> the numbers that a language says in one way, by the way’s name */
-    private static function numbers(string $language, string $kind): array
-    {
-        $every = "{n, $kind, zero {zero} one {one} two {two} few {few} many {many} other {other}}";
-        $numbers = [];
-        foreach (range(0, 999) as $n) {
-            $numbers[(string) \MessageFormatter::formatMessage($language, $every, ['n' => $n])][] = $n;
-        }
+    /** @param  list<string>  $wrong */
+    #[DataProvider('wordings')]
+    public function test_another_wording_keeps_what_is_filled_in(
+        string $ours,
+        string $other,
+        string $language,
+        array $wrong,
+    ): void {
+        $faults = Pattern::typed($other)->faults(new Pattern($ours), $language);
 
-        return $numbers;
+        self::assertSame($wrong, array_map(static fn(Said $one): string => substr($one->key, 15), $faults));
+    }
+
+    /** CLDR’s plural rules of Polish (1; 2–4 but 12–14; the rest), by ICU. */
+    public function test_it_is_shown_how_a_wording_reads(): void
+    {
+        $reads = new Pattern('{n, plural, one {# miejsce} few {# miejsca} many {# miejsc} other {# miejsca}} u {host}');
+
+        self::assertSame(
+            ['1 miejsce u [host]', '2 miejsca u [host]', '5 miejsc u [host]'],
+            array_slice($reads->examples('pl'), 0, 3),
+        );
     }
 
     /** @return array<string, string> patterns by “catalogue.key” */
@@ -101,49 +133,5 @@ final class LanguagesTest extends TestCase
         }
 
         return array_filter($all, is_string(...));
-    }
-
-    /** @return list<string> names of arguments and tags, and cases by their argument, each once */
-    private static function given(string $pattern): array
-    {
-        preg_match_all('/<(\w+)>|:(min|max|size|attribute)\b/', $pattern, $found);
-        $given = array_filter([...$found[1], ...$found[2]]);
-        foreach (self::arguments($pattern) as [$name, $kind, $cases]) {
-            $given[] = $name;
-            $kind === 'select' &&
-                array_push($given, ...array_map(static fn(string $case): string => "$name=$case", array_keys($cases)));
-        }
-        $given = array_values(array_unique($given));
-        sort($given);
-
-        return $given;
-    }
-
-    /**
-     * Each argument, however deep: its name, its kind, and what is said in which case.
-     *
-     * @return list<array{string, string, array<string, string>}>
-     */
-    private static function arguments(string $pattern): array
-    {
-        $found = [];
-        foreach (self::inBrackets($pattern) as $inner) {
-            preg_match('/^\s*(\w+)\s*(?:,\s*(\w+)\s*)?(?:,(.*))?$/s', $inner, $parts);
-            [$name, $kind, $rest] = [$parts[1] ?? $inner, $parts[2] ?? '', $parts[3] ?? ''];
-            $said = in_array($kind, ['plural', 'select', 'selectordinal'], true) ? self::inBrackets($rest) : [];
-            preg_match_all('/(=?\w+)\s*\{/', (string) preg_replace('/\{(?:[^{}]++|(?R))*+\}/', '{', $rest), $names);
-            $found[] = [$name, $kind, $said === [] ? [] : array_combine($names[1], $said)];
-            array_push($found, ...array_merge(...array_map(self::arguments(...), $said)));
-        }
-
-        return $found;
-    }
-
-    /** @return list<string> what stands in its outermost brackets */
-    private static function inBrackets(string $text): array
-    {
-        preg_match_all('/\{((?:[^{}]++|\{(?1)\})*+)\}/', $text, $found);
-
-        return $found[1];
     }
 }

@@ -167,6 +167,7 @@ final class WrongTypesTest extends TestCase
             'pass' => $pass,
             'booking' => (string) Booking::query()->max('id'),
             'what' => 'bookings.csv',
+            'language' => 'it',
             'list' => 'run-sheet.csv',
             'token' => $host->feedToken(),
             'key' => 'x',

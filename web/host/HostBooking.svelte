@@ -95,8 +95,9 @@
         <p class="text-faint">
             {booking.host !== sheet.owner
                 ? say('hosting.place_with', { place: booking.place, host: booking.host })
-                : booking.place}{#if booking.link}: <a href={booking.link} rel="noreferrer">{booking.link}</a
-                >{:else if booking.video}{say('hosting.no_link')}{/if}
+                : booking.place}{#if booking.link}
+                · <a href={booking.link} rel="noreferrer">{booking.link}</a>{:else if booking.video}
+                · {say('hosting.no_link')}{/if}
         </p>
         {#if booking.state === 'asked' && sheet.can_change}
             <p class="mt-1">

@@ -10,8 +10,10 @@
     interface Props {
         host: string;
         settings: Schema['Settings'];
+        /** Whether sentences can be worded otherwise here. */
+        can_word: boolean;
     }
-    let { host, settings: first }: Props = $props();
+    let { host, settings: first, can_word }: Props = $props();
 
     let changed = $state<Schema['Settings'] | null>(null);
     const settings = $derived(changed ?? first);
@@ -25,6 +27,8 @@
         <a class="inline-flex min-h-11 items-center" href="/staff/visitors">{say('office.visitors')}</a>
         <a class="inline-flex min-h-11 items-center" href="/staff/log">{say('office.log')}</a>
         <a class="inline-flex min-h-11 items-center" href="/staff/mail-left">{say('office.mail_left')}</a>
+        {#if can_word}<a class="inline-flex min-h-11 items-center" href="/staff/wordings">{say('wordings.title')}</a
+            >{/if}
     </div>
     <School {settings} changed={(now) => (changed = now)} />
     <ClosedDays {settings} changed={(now) => (changed = now)} />

@@ -43,6 +43,7 @@ trait OneOfEach
             'person' => $wren->id,
             'visitor' => Pass::query()->firstOrFail()->id,
             'what' => 'bookings.csv',
+            'language' => 'it',
             'token' => 'none',
             'list' => 'entrance.pdf',
             'key' => 'x',
