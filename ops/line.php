@@ -27,7 +27,7 @@ use Recess\Time\Zone;
 require __DIR__ . '/shell.php';
 
 const USAGE = <<<'TEXT'
-bin/recess line "TEXT" [--today YYYY-MM-DD] [--zone IANA] [--country CC]
+bin/recess line "TEXT" [--today YYYY-MM-DD] [--zone IANA] [--country CC] [--language LL]
                 [--term "NAME=YYYY-MM-DD..YYYY-MM-DD"]… [--closed YYYY-MM-DD..YYYY-MM-DD]…
 
 Prints one JSON object: blocks, said, notes, slots (the first 60). What can be read in more than one way is asked
@@ -57,7 +57,7 @@ if (array_intersect(['--help', '-h'], $argv) !== []) {
 $given = ['term' => [], 'closed' => [], 'text' => []];
 for ($arguments = array_slice($argv, 1); $arguments !== []; ) {
     $argument = array_shift($arguments);
-    if (preg_match('/^--(today|zone|country|term|closed)(?:=(.*))?$/Ds', $argument, $part) !== 1) {
+    if (preg_match('/^--(today|zone|country|language|term|closed)(?:=(.*))?$/Ds', $argument, $part) !== 1) {
         str_starts_with($argument, '--') && wrongUse("line does not know $argument.");
         $given['text'][] = $argument;
 
@@ -88,7 +88,10 @@ try {
 
 $said = static fn(Said $one): string => implode(' ', array_map(Sentence::of(...), $one->blocks));
 try {
-    $read = QuickLine::parse($given['text'][0], new Context($today, $terms, $closed, $given['country'] ?? ''));
+    $read = QuickLine::parse(
+        $given['text'][0],
+        new Context($today, $terms, $closed, $given['country'] ?? '', $given['language'] ?? 'en'),
+    );
     $sheet = new Sheet($zone, $read->blocks, Hosts::of(0), Stated::of(), closedDays: $closed, joining: true);
     $slots = $sheet->firstSlots(MOST_SLOTS, $today);
 } catch (QuickAsks $asks) {

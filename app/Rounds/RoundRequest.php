@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Directory\SchoolClass;
 use App\Framework\Clock;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Questions;
 use App\Models\StaffMember;
@@ -157,7 +158,13 @@ final class RoundRequest extends FormRequest
         $school = $this->writer()->school;
         $today = $school->timeZone()->dateAt(Clock::now());
         try {
-            $context = new Context($today, $school->termRanges(), $school->closedDays(), $school->country);
+            $context = new Context(
+                $today,
+                $school->termRanges(),
+                $school->closedDays(),
+                $school->country,
+                Reading::now()->language,
+            );
             $blocks = QuickLine::parse($this->string('line')->toString(), $context)->blocks;
         } catch (QuickAsks | QuickNotReadable $failure) {
             throw ValidationException::withMessages(['line' => Words::why($failure)]);

@@ -8,6 +8,7 @@ use App\Directory\SchoolClass;
 use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Framework\Alphabet;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Live\Channel;
@@ -16,6 +17,7 @@ use App\Models\StaffMember;
 use App\Timetables\Interpreters;
 use App\Timetables\Sentence;
 use Recess\Quick\QuickPrint;
+use Recess\Quick\Tongue;
 use Recess\Slots\Block;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
@@ -86,9 +88,14 @@ final class RoundSetupData
             'path' => "/r/$round->slug",
             'title' => $round->title,
             'intro' => $round->intro,
-            'line' => implode(
-                '; ',
-                array_map(static fn(Block $block): string => QuickPrint::line($block, $closed), $round->coreBlocks()),
+            'line' => Tongue::of(Reading::now()->language)->says(
+                implode(
+                    '; ',
+                    array_map(
+                        static fn(Block $block): string => QuickPrint::line($block, $closed),
+                        $round->coreBlocks(),
+                    ),
+                ),
             ),
             'families' => $round->families,
             'classes' => $round->classes,

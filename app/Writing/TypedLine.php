@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\School;
 use App\Timetables\Sentence;
@@ -14,6 +15,7 @@ use Recess\Quick\QuickLine;
 use Recess\Quick\QuickNotReadable;
 use Recess\Quick\QuickPrint;
 use Recess\Quick\Said;
+use Recess\Quick\Tongue;
 use Recess\Slots\Block;
 use Recess\Time\LocalDate;
 
@@ -36,7 +38,13 @@ final readonly class TypedLine
             return new self(
                 said: QuickLine::parse(
                     $line,
-                    new Context($reader->today, $school->termRanges(), $school->closedDays(), $school->country),
+                    new Context(
+                        $reader->today,
+                        $school->termRanges(),
+                        $school->closedDays(),
+                        $school->country,
+                        Reading::now()->language,
+                    ),
                 ),
             );
         } catch (QuickAsks $asks) {
@@ -80,7 +88,7 @@ final readonly class TypedLine
                         'message' => Words::why($this->refused),
                         'position' => $this->refused->position,
                         'length' => $this->refused->length,
-                        'understood' => $this->refused->understood,
+                        'understood' => self::inItsLanguage($this->refused->understood),
                     ],
             'line_asks' =>
                 $this->asks === null
@@ -89,7 +97,7 @@ final readonly class TypedLine
                         'asks' => Words::why($this->asks),
                         'readings' => array_map(
                             static fn(Said $said): array => [
-                                'line' => $said->line(),
+                                'line' => self::inItsLanguage($said->line()),
                                 'said' => self::sentences($said->blocks),
                             ],
                             $this->asks->readings,
@@ -117,10 +125,18 @@ final readonly class TypedLine
     /** @param  array<int, Block>  $blocks */
     public static function saying(array $blocks, School $school): string
     {
-        return implode(
-            '; ',
-            array_map(static fn(Block $block): string => QuickPrint::line($block, $school->closedDays()), $blocks),
+        return self::inItsLanguage(
+            implode(
+                '; ',
+                array_map(static fn(Block $block): string => QuickPrint::line($block, $school->closedDays()), $blocks),
+            ),
         );
+    }
+
+    /** A line as whoever reads it would type it. */
+    public static function inItsLanguage(string $line): string
+    {
+        return Tongue::of(Reading::now()->language)->says($line);
     }
 
     /**

@@ -20,6 +20,8 @@ final readonly class Context
         public ?Dates $closedDays = null,
         /** ISO 3166-1: whether 3/12 is more likely in December or in March. */
         public string $country = '',
+        /** BCP 47: in which it is typed; English can be typed always. */
+        public string $language = 'en',
     ) {}
 
     /** Whether the country writes the month first (Unicode CLDR, short dates in English). */

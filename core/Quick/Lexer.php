@@ -9,32 +9,38 @@ final class Lexer
 {
     private const HALF = '(?:\s?[ap]\.?\s?m\b\.?|[ap]\b)';
 
-    private const MONTHS = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)';
+    public const MONTHS = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)';
 
     /** Tried in order at each place. A comma between digits is a clock's, unless a month says that they are days. */
     private const PATTERNS = [
         'date' => '(?:\d{4}([-\/.])\d{1,2}\1\d{1,2}|\d{1,2}([-\/.])\d{1,2}\2(?:\d{4}|\d{2}))(?![\d:])',
         'dotted' => '\d{1,2}\.\d{1,2}\.(?=\s|,|$)',
         'decimal' => '\d[.,]5(?=\s?(?:h|hours?)\b)',
-        'time' =>
-            '(?:\d{1,2}[:.h]\d{2}(?!\d)|\d{1,2},\d{2}(?!\d)(?!(?:\s*(?:,|&|and)?\s*\d{1,2})*\s*' .
-            self::MONTHS .
-            '))' .
-            self::HALF .
-            '?',
-        'half' => '\d{1,4}' . self::HALF,
+        'time' => '(?:\d{1,2}[:.h]\d{2}(?!\d)|\d{1,2},\d{2}(?!\d)(?!(?:\s*(?:,|&|and)?\s*\d{1,2})*\s*MONTHS))HALF?',
+        'half' => '\d{1,4}HALF',
         'hour' => '\d{1,2}h\b',
         'slashed' => '\d{1,2}\/\d{1,2}(?![\d\/:])',
         'ordinal' => '\d{1,2}(?:st|nd|rd|th)\b',
         'number' => '\d+',
-        'word' => '\p{L}+(?:\'\p{L}+)*',
+        // Chinese has no spaces: each sign is a word.
+        'sign of its own' => '\p{Han}',
+        'word' => '(?:(?!\p{Han})[\p{L}\p{M}])+(?:\'\p{L}+)*',
         'range' => '\.\.',
         'sign' => '\S',
     ];
 
-    /** @return non-empty-list<Token> the last of which is the empty end of the line */
-    public static function tokens(string $line): array
+    /**
+     * @param  bool  $half  whether “10 am” is one word
+     * @param  string  $months  how months begin, as a regular expression
+     * @return non-empty-list<Token> the last of which is the empty end of the line
+     */
+    public static function tokens(string $line, bool $half = true, string $months = self::MONTHS): array
     {
+        $patterns = array_map(
+            // What no line holds.
+            static fn(string $one): string => strtr($one, ['HALF' => $half ? self::HALF : '(?!)', 'MONTHS' => $months]),
+            self::PATTERNS,
+        );
         $line = strtr(mb_convert_case(mb_scrub($line), MB_CASE_LOWER_SIMPLE), [
             '–' => '-',
             '—' => '-',
@@ -45,11 +51,26 @@ final class Lexer
             "\u{202F}" => ' ',
             '’' => "'",
             '⁄' => '/',
+            '：' => ':',
+            '，' => ',',
+            '；' => ';',
+            '、' => ',',
+            '،' => ',',
+            '؛' => ';',
+            '／' => '/',
+            '～' => '-',
+            '（' => '(',
+            '）' => ')',
+            // Digits of other scripts are digits.
+            ...array_combine(
+                mb_str_split('٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹０１２３４５６７８９'),
+                str_split('012345678901234567890123456789'),
+            ),
         ]);
         $tokens = [];
         $at = 0;
         while (preg_match('/\G\s*/u', $line, $space, 0, $at) === 1 && ($at += strlen($space[0])) < strlen($line)) {
-            $text = self::next($line, $at, $tokens);
+            $text = self::next($line, $at, $tokens, $patterns);
             $tokens[] = new Token($text, mb_strlen(substr($line, 0, $at)));
             $at += strlen($text);
         }
@@ -58,14 +79,17 @@ final class Lexer
         return $tokens;
     }
 
-    /** @param  list<Token>  $before */
-    private static function next(string $line, int $at, array $before): string
+    /**
+     * @param  list<Token>  $before
+     * @param  array<string, string>  $patterns
+     */
+    private static function next(string $line, int $at, array $before, array $patterns): string
     {
         // After "10 -" comes a clock time: "10 - 11/15" are hours and a length, not the 15th of November.
         $last = $before === [] ? null : $before[count($before) - 1];
         $first = $before[count($before) - 2] ?? null;
         $ends = $last?->is('-', 'to') === true && $first !== null && preg_match('#^\d{1,2}/\d#', $first->text) !== 1;
-        foreach (self::PATTERNS as $kind => $pattern) {
+        foreach ($patterns as $kind => $pattern) {
             if ($ends && in_array($kind, ['slashed', 'dotted'], true)) {
                 continue;
             }

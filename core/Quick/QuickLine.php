@@ -59,16 +59,20 @@ final class QuickLine extends Part
         }
         $readings = [];
         $failure = null;
-        $ways = [[]];
+        $ways = array_map(
+            static fn(array $tokens): array => [$tokens, []],
+            Tongue::of($context->language)->readings($line, array_map(strval(...), array_keys($context->terms))),
+        );
         for ($tried = 0; $ways !== [] && $tried < self::MOST_READINGS; $tried++) {
-            $forks = new Forks(array_shift($ways));
+            [$tokens, $way] = array_shift($ways);
+            $forks = new Forks($way);
             try {
-                $said = self::read($line, $context, $forks);
+                $said = self::read(Words::of($line, $tokens), $context, $forks);
                 $readings[$said->line()] ??= [$said, $forks];
             } catch (QuickNotReadable $one) {
                 $failure = $failure === null || $one->position > $failure->position ? $one : $failure;
             }
-            array_push($ways, ...$forks->others());
+            array_push($ways, ...array_map(static fn(array $other): array => [$tokens, $other], $forks->others()));
         }
         $readings = array_values($readings);
         if ($readings === []) {
@@ -80,9 +84,8 @@ final class QuickLine extends Part
             : throw QuickAsks::which($readings[0][1]->asks($readings[1][1]), array_column($readings, 0));
     }
 
-    private static function read(string $line, Context $context, Forks $forks): Said
+    private static function read(Words $words, Context $context, Forks $forks): Said
     {
-        $words = Words::of($line);
         $parts = [];
         do {
             $mark = $words->mark();
@@ -314,12 +317,14 @@ final class QuickLine extends Part
     private function notUnderstood(Token $token): never
     {
         if ($this->clock->lone()) {
-            throw QuickNotReadable::at($token, Message::of('quick.no_end', typed: $token->text));
+            throw QuickNotReadable::at($token, Message::of('quick.no_end', typed: $token->typed()));
         }
         if ($token->is('biweekly', 'bi')) {
-            throw QuickNotReadable::at($token, Message::of('quick.biweekly', typed: $token->text));
+            throw QuickNotReadable::at($token, Message::of('quick.biweekly', typed: $token->typed()));
         }
-        $nearest = Names::nearest($token->text, array_keys($this->context->terms));
+        $nearest =
+            Tongue::of($this->context->language)->nearest($token->typed()) ??
+            Names::nearest($token->text, array_keys($this->context->terms));
         throw QuickNotReadable::at(
             $token,
             match (true) {
@@ -338,7 +343,7 @@ final class QuickLine extends Part
     {
         return Message::of(
             'quick.not_understood',
-            typed: $token->text,
+            typed: $token->typed(),
             at: $token->text === '' ? 'end' : 'word',
             could: $could,
             nearest: $nearest,

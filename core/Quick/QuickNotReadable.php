@@ -30,7 +30,7 @@ final class QuickNotReadable extends \DomainException implements RecessException
     /** @param  Message  $why  with what could stand there if that is known */
     public static function at(Token $token, Message $why): self
     {
-        return new self($why, $token->position, mb_strlen($token->text));
+        return new self($why, $token->position, $token->length());
     }
 
     public static function tooLong(int $most): self

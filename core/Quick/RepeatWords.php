@@ -67,7 +67,7 @@ final class RepeatWords extends Part
         $words = $this->words;
         $this->said->every = $weeks;
         if ($ordinal) {
-            $which = $words->tokenAt($mark)->text;
+            $which = $words->tokenAt($mark)->typed();
             $day = Names::weekday($words->peek()->text) ?? '';
             $this->said->notes[] = new Note(
                 Message::of('quick.every_other', which: $which, day: $day, weeks: $weeks),

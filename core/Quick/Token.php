@@ -11,12 +11,27 @@ final readonly class Token
         public string $text,
         /** Its first character in the line, from 0. */
         public int $position,
+        /** What was typed there, where it was not that. */
+        private ?string $typed = null,
+        /** How many characters that takes up. */
+        private ?int $length = null,
     ) {}
+
+    /** As it was typed, in whatever language. */
+    public function typed(): string
+    {
+        return $this->typed ?? $this->text;
+    }
+
+    public function length(): int
+    {
+        return $this->length ?? mb_strlen($this->text);
+    }
 
     /** The first character after it. */
     public function end(): int
     {
-        return $this->position + mb_strlen($this->text);
+        return $this->position + $this->length();
     }
 
     public function is(string ...$words): bool

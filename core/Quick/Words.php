@@ -14,9 +14,10 @@ final class Words
     /** @param  non-empty-list<Token>  $tokens */
     private function __construct(private readonly string $line, private readonly array $tokens) {}
 
-    public static function of(string $line): self
+    /** @param  non-empty-list<Token>  $tokens  as one reading of it has them */
+    public static function of(string $line, array $tokens): self
     {
-        return new self(mb_scrub($line), Lexer::tokens($line));
+        return new self(mb_scrub($line), $tokens);
     }
 
     public function peek(int $ahead = 0): Token

@@ -148,7 +148,7 @@ return [
     'question_choices' => 'إجابات السؤال {number}، واحدة في كل سطر',
     'question_required' => 'لا بد من الإجابة',
     'quick' => 'متى، في سطر واحد <faint>(أو في الفراغات أدناه)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'الثلاثاء الخميس 10:25-11:35 /15 فاصل 5 حتى 28 مايو',
     'quick_understood' => 'فُهم إلى هنا: {understood}',
     'quick_make' => 'جعله {what}',
     'quick_beside' => 'بجانب السطر',

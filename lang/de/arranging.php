@@ -111,7 +111,7 @@ return [
     'common' => 'Was allen gemeinsam ist',
     'called' => 'Wie er heißt',
     'when' => 'Wann',
-    'when_help' => 'In einer Zeile, etwa: 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'In einer Zeile, etwa: 9. märz, 11. märz 16:00-19:00 /10 abstand 5',
     'who_may_book' => 'Wer buchen darf',
     'for_families' => 'Familien, die die Schule kennt, mit ihrer Karte oder Nachricht',
     'for_anyone' => 'alle mit dem Link; sie tippen einen Namen',

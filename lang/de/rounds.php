@@ -97,7 +97,7 @@ return [
         '{count, plural, one {{names} hat noch keinen Ort: Niemand würde hinfinden.} other {# haben noch keinen Ort, also würde niemand hinfinden: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { und andere}}.}} Nichts wurde veröffentlicht.',
     'not_past' => 'Der erste Tag ist schon vorbei.',
     'dates_needed' =>
-        'Ein Sprechtag ist an bestimmten Tagen. Schreiben Sie sie wie „12 march, 14 march 16:00-19:00 /10“, oder „2027-03-09 16:00-19:00 /10 gap 5“.',
+        'Ein Sprechtag ist an bestimmten Tagen. Schreiben Sie sie wie „12. märz, 14. märz 16:00-19:00 /10“, oder „2027-03-09 16:00-19:00 /10 abstand 5“.',
     'too_long' => 'Ein Sprechtag liegt innerhalb von zwei Monaten.',
     'too_many_hosts' => 'Bei einem Sprechtag können höchstens {most} dabei sein.',
     'no_such_staff' => 'Eine dieser Personen arbeitet nicht mehr hier.',

@@ -153,7 +153,7 @@ return [
     'question_choices' => 'Antworten auf Frage {number}, eine pro Zeile',
     'question_required' => 'Muss beantwortet werden',
     'quick' => 'Wann, in einer Zeile <faint>(oder in den Lücken unten)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'di do 10:25-11:35 /15 abstand 5 bis 28. mai',
     'quick_understood' => 'Bis dahin verstanden: {understood}',
     'quick_make' => 'Daraus {what} machen',
     'quick_beside' => 'Neben der Zeile',

@@ -110,7 +110,7 @@ return [
     'common' => 'Lo que es común a todos',
     'called' => 'Cómo se llama',
     'when' => 'Cuándo',
-    'when_help' => 'En una línea, por ejemplo: 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'En una línea, por ejemplo: 9 marzo, 11 marzo 16:00-19:00 /10 intervalo 5',
     'who_may_book' => 'Quién puede reservar',
     'for_families' => 'familias que la escuela conoce, por su tarjeta o mensaje',
     'for_anyone' => 'cualquiera con el enlace; escribe un nombre',

@@ -92,7 +92,7 @@ return [
         '{count, plural, one {{names} aún no tiene lugar: nadie le encontraría.} other {# aún no tienen lugar, así que nadie les encontraría: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { y otros}}.}} No se ha publicado nada.',
     'not_past' => 'La primera fecha ya ha pasado.',
     'dates_needed' =>
-        'Una jornada es en fechas. Escríbalas como «12 march, 14 march 16:00-19:00 /10», o «2027-03-09 16:00-19:00 /10 gap 5».',
+        'Una jornada es en fechas. Escríbalas como «12 marzo, 14 marzo 16:00-19:00 /10», o «2027-03-09 16:00-19:00 /10 intervalo 5».',
     'too_long' => 'Una jornada cabe en dos meses.',
     'too_many_hosts' => 'En una jornada puede haber {most} personas como máximo.',
     'no_such_staff' => 'Una de estas personas ya no trabaja aquí.',

@@ -151,7 +151,7 @@ return [
     'question_choices' => 'Respuestas a la pregunta {number}, una por línea',
     'question_required' => 'Hay que responder',
     'quick' => 'Cuándo, en una línea <faint>(o en los huecos de abajo)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'mar jue 10:25-11:35 /15 intervalo 5 hasta el 28 may',
     'quick_understood' => 'Entendido hasta aquí: {understood}',
     'quick_make' => 'Que sea {what}',
     'quick_beside' => 'Junto a la línea',

@@ -112,7 +112,7 @@ return [
     'common' => 'Ce qui est commun à tous',
     'called' => 'Son nom',
     'when' => 'Quand',
-    'when_help' => 'Sur une ligne, par exemple : 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'Sur une ligne, par exemple : 9 mars, 11 mars 16:00-19:00 /10 intervalle 5',
     'who_may_book' => 'Qui peut réserver',
     'for_families' => 'les familles que l’école connaît, par leur carte ou leur message',
     'for_anyone' => 'toute personne qui a le lien ; elle tape un nom',

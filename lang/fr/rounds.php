@@ -100,7 +100,7 @@ return [
         '{count, plural, one {{names} n’a pas encore de lieu : on ne le trouverait pas.} other {# n’ont pas encore de lieu, on ne les trouverait donc pas : {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { et d’autres}}.}} Rien n’a été publié.',
     'not_past' => 'La première date est déjà passée.',
     'dates_needed' =>
-        'Une session a lieu à des dates. Écrivez-les comme « 12 march, 14 march 16:00-19:00 /10 », ou « 2027-03-09 16:00-19:00 /10 gap 5 ».',
+        'Une session a lieu à des dates. Écrivez-les comme « 12 mars, 14 mars 16:00-19:00 /10 », ou « 2027-03-09 16:00-19:00 /10 intervalle 5 ».',
     'too_long' => 'Une session tient en deux mois.',
     'too_many_hosts' => 'Au plus {most} personnes peuvent être dans une session.',
     'no_such_staff' => 'L’une de ces personnes ne travaille plus ici.',

@@ -153,7 +153,7 @@ return [
     'question_choices' => 'Réponses à la question {number}, une par ligne',
     'question_required' => 'Réponse obligatoire',
     'quick' => 'Quand, en une ligne <faint>(ou dans les blancs ci-dessous)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'mar jeu 10:25-11:35 /15 intervalle 5 jusqu’au 28 mai',
     'quick_understood' => 'Compris jusque-là : {understood}',
     'quick_make' => 'En faire {what}',
     'quick_beside' => 'À côté de la ligne',

@@ -110,7 +110,7 @@ return [
     'common' => 'Ciò che è comune a tutti',
     'called' => 'Come si chiama',
     'when' => 'Quando',
-    'when_help' => 'In una riga, per esempio: 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'In una riga, per esempio: 9 marzo, 11 marzo 16:00-19:00 /10 intervallo 5',
     'who_may_book' => 'Chi può prenotare',
     'for_families' => 'famiglie che la scuola conosce, con la loro scheda o il messaggio',
     'for_anyone' => 'chiunque abbia il link; scrive un nome',

@@ -96,7 +96,7 @@ return [
         '{count, plural, one {{names} non ha ancora un luogo: nessuno lo troverebbe.} other {# non hanno ancora un luogo, quindi nessuno li troverebbe: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { e altri}}.}} Non è stato pubblicato nulla.',
     'not_past' => 'La prima data è già passata.',
     'dates_needed' =>
-        'Una tornata è in certe date. Le scriva come «12 march, 14 march 16:00-19:00 /10», o «2027-03-09 16:00-19:00 /10 gap 5».',
+        'Una tornata è in certe date. Le scriva come «12 marzo, 14 marzo 16:00-19:00 /10», o «2027-03-09 16:00-19:00 /10 intervallo 5».',
     'too_long' => 'Una tornata sta entro due mesi.',
     'too_many_hosts' => 'In una tornata possono essere al massimo {most}.',
     'no_such_staff' => 'Una di queste persone non lavora più qui.',

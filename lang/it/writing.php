@@ -151,7 +151,7 @@ return [
     'question_choices' => 'Risposte alla domanda {number}, una per riga',
     'question_required' => 'Va risposto',
     'quick' => 'Quando, in una riga <faint>(o negli spazi sotto)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'mar gio 10:25-11:35 /15 intervallo 5 fino al 28 mag',
     'quick_understood' => 'Capito fin qui: {understood}',
     'quick_make' => 'Farne {what}',
     'quick_beside' => 'Accanto alla riga',

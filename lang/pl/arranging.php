@@ -111,7 +111,7 @@ return [
     'common' => 'Co jest wspólne dla wszystkich',
     'called' => 'Jak się nazywa',
     'when' => 'Kiedy',
-    'when_help' => 'W jednym wierszu, na przykład: 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'W jednym wierszu, na przykład: 9 marca, 11 marca 16:00-19:00 /10 odstęp 5',
     'who_may_book' => 'Kto może rezerwować',
     'for_families' => 'rodziny znane szkole, z karty albo wiadomości',
     'for_anyone' => 'każdy, kto ma link; wpisuje imię i nazwisko',

@@ -96,7 +96,7 @@ return [
         '{count, plural, one {{names} nie ma jeszcze miejsca: nikt by tam nie trafił.} few {# nie mają jeszcze miejsca, więc nikt by nie trafił: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { i inni}}.} many {# nie ma jeszcze miejsca, więc nikt by nie trafił: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { i inni}}.} other {# nie ma jeszcze miejsca, więc nikt by nie trafił: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { i inni}}.}} Niczego nie ogłoszono.',
     'not_past' => 'Pierwszy dzień już minął.',
     'dates_needed' =>
-        'Tura odbywa się w określone dni. Proszę je zapisać jak „12 march, 14 march 16:00-19:00 /10” albo „2027-03-09 16:00-19:00 /10 gap 5”.',
+        'Tura odbywa się w określone dni. Proszę je zapisać jak „12 marca, 14 marca 16:00-19:00 /10” albo „2027-03-09 16:00-19:00 /10 odstęp 5”.',
     'too_long' => 'Tura mieści się w dwóch miesiącach.',
     'too_many_hosts' => 'W turze może być najwyżej {most}.',
     'no_such_staff' => 'Jedna z tych osób już tu nie pracuje.',

@@ -153,7 +153,7 @@ return [
     'question_choices' => 'Odpowiedzi na pytanie {number}, po jednej w wierszu',
     'question_required' => 'Wymaga odpowiedzi',
     'quick' => 'Kiedy, w jednym wierszu <faint>(albo w lukach poniżej)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'wt czw 10:25-11:35 /15 odstęp 5 do 28 maja',
     'quick_understood' => 'Do tego miejsca zrozumiano: {understood}',
     'quick_make' => 'Zrobić z tego {what}',
     'quick_beside' => 'Obok wiersza',

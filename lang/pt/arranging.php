@@ -110,7 +110,7 @@ return [
     'common' => 'O que é comum a todos',
     'called' => 'Como se chama',
     'when' => 'Quando',
-    'when_help' => 'Numa linha, por exemplo: 9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => 'Numa linha, por exemplo: 9 março, 11 março 16:00-19:00 /10 intervalo 5',
     'who_may_book' => 'Quem pode marcar',
     'for_families' => 'famílias que a escola conhece, pelo cartão ou mensagem',
     'for_anyone' => 'qualquer pessoa com a ligação; escreve um nome',

@@ -90,7 +90,7 @@ return [
         '{count, plural, one {{names} ainda não tem lugar: ninguém daria com ele.} other {# ainda não têm lugar, por isso ninguém daria com eles: {names}{count, plural, =2 {} =3 {} =4 {} =5 {} other { e outros}}.}} Nada foi publicado.',
     'not_past' => 'A primeira data já passou.',
     'dates_needed' =>
-        'Uma jornada é em datas. Escreva-as como «12 march, 14 march 16:00-19:00 /10», ou «2027-03-09 16:00-19:00 /10 gap 5».',
+        'Uma jornada é em datas. Escreva-as como «12 março, 14 março 16:00-19:00 /10», ou «2027-03-09 16:00-19:00 /10 intervalo 5».',
     'too_long' => 'Uma jornada cabe em dois meses.',
     'too_many_hosts' => 'Numa jornada podem estar no máximo {most}.',
     'no_such_staff' => 'Uma destas pessoas já não trabalha aqui.',

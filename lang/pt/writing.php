@@ -150,7 +150,7 @@ return [
     'question_choices' => 'Respostas à pergunta {number}, uma por linha',
     'question_required' => 'Tem de ser respondida',
     'quick' => 'Quando, numa linha <faint>(ou nos espaços abaixo)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'ter qui 10:25-11:35 /15 intervalo 5 até 28 mai',
     'quick_understood' => 'Percebido até aqui: {understood}',
     'quick_make' => 'Passar a {what}',
     'quick_beside' => 'Ao lado da linha',

@@ -151,7 +151,7 @@ return [
     'question_choices' => 'Відповіді на запитання {number}, по одній у рядку',
     'question_required' => 'Треба відповісти',
     'quick' => 'Коли, одним рядком <faint>(або в проміжках нижче)</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => 'вт чт 10:25-11:35 /15 проміжок 5 до 28 трав',
     'quick_understood' => 'Зрозуміло доти: {understood}',
     'quick_make' => 'Зробити з цього {what}',
     'quick_beside' => 'Поруч із рядком',

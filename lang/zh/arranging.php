@@ -107,7 +107,7 @@ return [
     'common' => '共同的设置',
     'called' => '名称',
     'when' => '时间',
-    'when_help' => '写成一行，例如：9 march, 11 march 16:00-19:00 /10 gap 5',
+    'when_help' => '写成一行，例如：3月9日, 3月11日 16:00-19:00 /10 间隔 5',
     'who_may_book' => '谁可以预约',
     'for_families' => '学校认识的家庭，凭卡片或邮件',
     'for_anyone' => '任何有链接的人；自己填写姓名',

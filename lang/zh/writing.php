@@ -147,7 +147,7 @@ return [
     'question_choices' => '问题 {number} 的答案，每行一个',
     'question_required' => '必须回答',
     'quick' => '用一行写时间 <faint>（或填下面的空）</faint>',
-    'quick_example' => 'tue thu 10:25-11:35 /15 gap 5 until 28 may',
+    'quick_example' => '周二 周四 10:25-11:35 /15 间隔 5 直到 5月28日',
     'quick_understood' => '到此为止读懂：{understood}',
     'quick_make' => '改为 {what}',
     'quick_beside' => '在该行旁边',

@@ -17,6 +17,7 @@ use Recess\Quick\QuickLine;
 use Recess\Quick\QuickNotReadable;
 use Recess\Quick\QuickPrint;
 use Recess\Quick\Said;
+use Recess\Quick\Tongue;
 use Recess\Time\DateRange;
 use Recess\Time\Dates;
 use Recess\Time\LocalDate;
@@ -26,7 +27,7 @@ final class QuickLineTest extends TestCase
 {
     use TestTrait;
 
-    private static function context(string $country = 'GB'): Context
+    private static function context(string $country = 'GB', string $language = 'en'): Context
     {
         $range = static fn(string $first, string $last): DateRange => DateRange::of(
             LocalDate::parse($first),
@@ -38,6 +39,7 @@ final class QuickLineTest extends TestCase
             ['autumn term' => $range('2026-09-07', '2026-12-18'), 'spring term' => $range('2027-01-05', '2027-03-26')],
             Dates::of($range('2026-12-21', '2027-01-03')),
             $country,
+            $language,
         );
     }
 
@@ -109,6 +111,77 @@ final class QuickLineTest extends TestCase
             $said[] = rtrim("! $failure->position " . InEnglish::why($failure) . " // $failure->understood");
         }
         self::assertSame($expected, $said);
+    }
+
+    /** @return iterable<string, array{string, list<string>}> a language with a line, and what it has to say */
+    public static function inOtherLanguages(): iterable
+    {
+        foreach (
+            array_slice(explode("\n\n", trim((string) file_get_contents(__DIR__ . '/quick-tongues.txt'))), 1)
+            as $case
+        ) {
+            $said = explode("\n", $case);
+            $line = array_shift($said);
+            yield $line => [$line, $said];
+        }
+    }
+
+    /** @param  list<string>  $expected */
+    #[DataProvider('inOtherLanguages')]
+    public function test_it_is_typed_in_each_language(string $typed, array $expected): void
+    {
+        [$language, $line] = explode(' ', $typed, 2);
+        $context = self::context(language: $language);
+        try {
+            $said = ['= ' . QuickLine::parse($line, $context)->line()];
+        } catch (QuickAsks $asks) {
+            $said = array_map(static fn(Said $one): string => '? ' . $one->line(), $asks->readings);
+        } catch (QuickNotReadable $failure) {
+            $said = ["! $failure->position " . ($failure->says()->values['nearest'] ?? InEnglish::why($failure))];
+        }
+        self::assertSame($expected, $said);
+    }
+
+    /** What is printed in a language says the same when it is read in it: nothing is asked, nothing is lost. */
+    #[DataProvider('tongues')]
+    public function test_every_block_is_printed_and_read_back_in_each_language(string $language): void
+    {
+        $context = new Context(LocalDate::parse('2026-11-25'), language: $language);
+        $chance = new Randomizer(new Mt19937(31));
+        for ($round = 0; $round < 120; $round++) {
+            $block = MadeUpBlock::by($chance);
+            $printed = Tongue::of($language)->says(QuickPrint::line($block));
+            try {
+                self::assertEquals([$block], QuickLine::parse($printed, $context)->blocks, $printed);
+            } catch (QuickAsks | QuickNotReadable $failure) {
+                self::fail("$printed: " . InEnglish::why($failure));
+            }
+        }
+    }
+
+    /** What pages give as examples can be typed as it stands there, and says in each language what it says in English. */
+    #[DataProvider('tongues')]
+    public function test_the_examples_of_the_catalogues_can_be_typed(string $language): void
+    {
+        $said = static function (string $of): array {
+            $in = static fn(string $catalogue): array => require __DIR__ . "/../../lang/$of/$catalogue.php";
+            preg_match('/\d.*$/su', $in('arranging')['when_help'], $dates);
+            preg_match('/\d[^“”«»„]*(?=[”»“])/u', $in('rounds')['dates_needed'], $round);
+
+            return array_map(
+                static fn(string $line): string => QuickLine::parse($line, self::context(language: $of))->line(),
+                [$in('writing')['quick_example'], $dates[0] ?? '', $round[0] ?? ''],
+            );
+        };
+        self::assertSame($said('en'), $said($language));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function tongues(): iterable
+    {
+        foreach (['en', 'it', 'fr', 'es', 'pt', 'de', 'pl', 'uk', 'ar', 'zh'] as $language) {
+            yield $language => [$language];
+        }
     }
 
     private static function isUnderstood(string $line): bool
@@ -220,13 +293,29 @@ final class QuickLineTest extends TestCase
             "\xFF",
             '99999999999999999999',
             'times',
+            'ogni',
+            '2º',
+            'mar',
+            'fino al',
+            'halb fünf',
+            '3.',
+            'до',
+            'الـ2',
+            'من',
+            '每周二',
+            '12月3日',
         ];
         $this->limitTo(400)
-            ->forAll(Generators::seq(Generators::elements($words)), Generators::string())
-            ->then(function (array $some, string $noise): void {
+            ->forAll(
+                Generators::seq(Generators::elements($words)),
+                Generators::string(),
+                Generators::elements('en', 'it', 'de', 'uk', 'ar', 'zh'),
+            )
+            ->then(function (array $some, string $noise, string $language): void {
+                $context = self::context(language: $language);
                 foreach ([implode(' ', $some), $noise, implode('', $some)] as $line) {
                     try {
-                        $read = QuickLine::parse($line, self::context());
+                        $read = QuickLine::parse($line, $context);
                         // Whatever is taken for a block can be said back, and means the same.
                         $again = QuickLine::parse(
                             implode('; ', array_map(QuickPrint::line(...), $read->blocks)),

@@ -36,7 +36,7 @@
     >
     <Input
         id="quick-line"
-        dir="ltr"
+        dir="auto"
         class="w-full text-[1.05rem] tabular-nums"
         bind:value={draft.line}
         oninput={() => draft.typedLine()}
