@@ -42,6 +42,12 @@ final class Languages
         return mb_convert_case((string) \Locale::getDisplayLanguage($language, $language), MB_CASE_TITLE);
     }
 
+    /** What whoever reads calls it. */
+    public static function called(string $language): string
+    {
+        return (string) \Locale::getDisplayLanguage($language, Reading::now()->language);
+    }
+
     /** ltr or rtl, as its own name is written (Unicode’s bidirectional classes, UAX 9). */
     public static function direction(string $language): string
     {

@@ -7,8 +7,10 @@ namespace App\Keeping;
 use App\Booking\Presser;
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Languages;
 use App\Framework\LogBook;
 use App\Framework\Page;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\MailAddress;
@@ -66,6 +68,7 @@ final class VisitorsController
                             'phone' => $one->phone,
                             'meetings' => (int) $one->getAttribute('bookings_count'),
                             'known' => $one->guardian_id !== null,
+                            'language' => Languages::called(Reading::of($one)->language),
                             'since' => Spell::plainDate($zone->dateAt((int) $one->created_at?->getTimestamp())),
                         ],
                     )

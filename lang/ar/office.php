@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'حذف ما يُحفظ عن {name}',
     'visitors_away' => 'حذف',
     'visitors_away_press' => 'حذف كل شيء',
+    'visitor_reads' => 'اللغة: {language}',
     'visitors_none' => 'لا أحد بهذا الاسم أو العنوان.',
     'visitors_more' => 'وغيرهم. اكتبوا المزيد من الاسم.',
     'log' => 'من فعل ماذا',

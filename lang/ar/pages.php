@@ -53,6 +53,7 @@ return [
     'with_titles' => 'مع <link>{host}</link>، {titles}',
     'with_also_titles' => 'مع <link>{host}</link> {also}، {titles}',
     'minutes_short' => '{minutes, number, integer} د',
+    'date_and_time' => '{date}، {time}',
     'day_1' => 'الاثنين',
     'day_2' => 'الثلاثاء',
     'day_3' => 'الأربعاء',

@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Löschen, was über {name} aufbewahrt wird',
     'visitors_away' => 'Löschen',
     'visitors_away_press' => 'Alles löschen',
+    'visitor_reads' => 'liest {language}',
     'visitors_none' => 'Niemand mit diesem Namen oder dieser Adresse.',
     'visitors_more' => 'Und weitere. Tippen Sie mehr vom Namen.',
     'log' => 'Wer was getan hat',

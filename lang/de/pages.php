@@ -56,6 +56,7 @@ return [
     'with_titles' => 'bei <link>{host}</link>, {titles}',
     'with_also_titles' => 'bei <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} Min.',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'Montag',
     'day_2' => 'Dienstag',
     'day_3' => 'Mittwoch',

@@ -58,6 +58,7 @@ return [
     'visitors_away_of' => 'Take away what is kept of {name}',
     'visitors_away' => 'Take it away',
     'visitors_away_press' => 'Take all of it away',
+    'visitor_reads' => 'reads {language}',
     'visitors_none' => 'Nobody of that name or address.',
     'visitors_more' => 'And more. Type more of the name.',
     'log' => 'Who did what',

@@ -56,6 +56,7 @@ return [
     'with_titles' => 'with <link>{host}</link>, {titles}',
     'with_also_titles' => 'with <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} min',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'Monday',
     'day_2' => 'Tuesday',
     'day_3' => 'Wednesday',

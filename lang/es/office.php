@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Borrar lo que se guarda de {name}',
     'visitors_away' => 'Borrar',
     'visitors_away_press' => 'Borrarlo todo',
+    'visitor_reads' => 'lee en {language}',
     'visitors_none' => 'Nadie con ese nombre o dirección.',
     'visitors_more' => 'Y más. Escriba más del nombre.',
     'log' => 'Quién hizo qué',

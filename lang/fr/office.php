@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Supprimer ce qui est gardé de {name}',
     'visitors_away' => 'Supprimer',
     'visitors_away_press' => 'Tout supprimer',
+    'visitor_reads' => 'lit en {language}',
     'visitors_none' => 'Personne de ce nom ni de cette adresse.',
     'visitors_more' => 'Et davantage. Tapez plus du nom.',
     'log' => 'Qui a fait quoi',

@@ -57,6 +57,7 @@ return [
     'with_titles' => 'avec <link>{host}</link>, {titles}',
     'with_also_titles' => 'avec <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} min',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'lundi',
     'day_2' => 'mardi',
     'day_3' => 'mercredi',

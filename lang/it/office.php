@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Cancellare ciò che si conserva di {name}',
     'visitors_away' => 'Cancellare',
     'visitors_away_press' => 'Cancellare tutto',
+    'visitor_reads' => 'legge in {language}',
     'visitors_none' => 'Nessuno con questo nome o indirizzo.',
     'visitors_more' => 'E altri. Scriva di più del nome.',
     'log' => 'Chi ha fatto che cosa',

@@ -56,6 +56,7 @@ return [
     'with_titles' => 'con <link>{host}</link>, {titles}',
     'with_also_titles' => 'con <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} min',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'lunedì',
     'day_2' => 'martedì',
     'day_3' => 'mercoledì',

@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Usunąć to, co się zachowuje ({name})',
     'visitors_away' => 'Usunąć',
     'visitors_away_press' => 'Usunąć wszystko',
+    'visitor_reads' => 'język: {language}',
     'visitors_none' => 'Nikogo o tym nazwisku ani adresie.',
     'visitors_more' => 'I więcej. Proszę wpisać więcej liter.',
     'log' => 'Kto co zrobił',

@@ -56,6 +56,7 @@ return [
     'with_titles' => 'prowadzi <link>{host}</link>, {titles}',
     'with_also_titles' => 'prowadzi <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} min',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'poniedziałek',
     'day_2' => 'wtorek',
     'day_3' => 'środa',

@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Apagar o que se guarda de {name}',
     'visitors_away' => 'Apagar',
     'visitors_away_press' => 'Apagar tudo',
+    'visitor_reads' => 'lê em {language}',
     'visitors_none' => 'Ninguém com esse nome ou endereço.',
     'visitors_more' => 'E mais. Escreva mais do nome.',
     'log' => 'Quem fez o quê',

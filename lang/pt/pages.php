@@ -56,6 +56,7 @@ return [
     'with_titles' => 'com <link>{host}</link>, {titles}',
     'with_also_titles' => 'com <link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} min',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'segunda-feira',
     'day_2' => 'terça-feira',
     'day_3' => 'quarta-feira',

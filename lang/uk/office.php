@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => 'Вилучити те, що зберігають ({name})',
     'visitors_away' => 'Вилучити',
     'visitors_away_press' => 'Вилучити все',
+    'visitor_reads' => 'мова: {language}',
     'visitors_none' => 'Нікого з таким ім’ям чи адресою.',
     'visitors_more' => 'І ще. Введіть більше літер імені.',
     'log' => 'Хто що зробив',

@@ -55,6 +55,7 @@ return [
     'with_titles' => '<link>{host}</link>, {titles}',
     'with_also_titles' => '<link>{host}</link> {also}, {titles}',
     'minutes_short' => '{minutes, number, integer} хв',
+    'date_and_time' => '{date}, {time}',
     'day_1' => 'понеділок',
     'day_2' => 'вівторок',
     'day_3' => 'середа',

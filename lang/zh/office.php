@@ -55,6 +55,7 @@ return [
     'visitors_away_of' => '删除{name}的资料',
     'visitors_away' => '删除',
     'visitors_away_press' => '全部删除',
+    'visitor_reads' => '语言：{language}',
     'visitors_none' => '没有这个姓名或地址的人。',
     'visitors_more' => '还有更多。请多输入几个字。',
     'log' => '操作记录',

@@ -52,6 +52,7 @@ return [
     'with_titles' => '<link>{host}</link>，{titles}',
     'with_also_titles' => '<link>{host}</link> {also}，{titles}',
     'minutes_short' => '{minutes, number, integer} 分钟',
+    'date_and_time' => '{date} {time}',
     'day_1' => '星期一',
     'day_2' => '星期二',
     'day_3' => '星期三',

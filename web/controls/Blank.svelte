@@ -38,6 +38,7 @@
 </script>
 
 <Input
+    inline
     id={name}
     {name}
     {type}

@@ -5,7 +5,7 @@ export { default as Button } from 'flowbite-svelte/Button.svelte';
 export { default as Checkbox } from 'flowbite-svelte/Checkbox.svelte';
 export { default as Fileupload } from 'flowbite-svelte/Fileupload.svelte';
 export { default as Helper } from 'flowbite-svelte/Helper.svelte';
-export { default as Input } from 'flowbite-svelte/Input.svelte';
+export { default as Input } from '../controls/Typed.svelte';
 export { default as Label } from 'flowbite-svelte/Label.svelte';
 export { default as Modal } from '../controls/Modal.svelte';
 export { default as Progressbar } from 'flowbite-svelte/Progressbar.svelte';

@@ -6,6 +6,7 @@
     import { api, type Schema } from '../lib/api';
     import * as beside from '../lib/beside';
     import { clock } from '../lib/clock.svelte';
+    import { inWords } from '../lib/days';
     import { elsewhereBriefly, ownCity } from '../lib/elsewhere';
     import { rulerOf } from '../lib/found';
     import { Live } from '../lib/live.svelte';
@@ -25,6 +26,8 @@
     let open = $state<Record<string, boolean>>({});
     // svelte-ignore state_referenced_locally -- begins with what the page came with
     let names = $state(first.names);
+    // svelte-ignore state_referenced_locally
+    let dates = $state({ from: first.from, to: first.to });
 
     // Whoever has a pass is not offered what clashes with it.
     const pass = sessionStorage.getItem('recess.pass')?.slice('/p/'.length);
@@ -73,11 +76,13 @@
         </div>
         <div class="min-w-0 flex-1 basis-32 sm:flex-none">
             <label for="from" class="mb-1 block font-semibold">{say('board.find_from')}</label>
-            <input id="from" name="from" type="date" class="box w-full" value={found.from} />
+            <input id="from" name="from" type="date" class="box w-full" bind:value={dates.from} />
+            <span class="block min-h-5 text-sm text-faint">{inWords(dates.from)}</span>
         </div>
         <div class="min-w-0 flex-1 basis-32 sm:flex-none">
             <label for="to" class="mb-1 block font-semibold">{say('board.find_to')}</label>
-            <input id="to" name="to" type="date" class="box w-full" value={found.to} />
+            <input id="to" name="to" type="date" class="box w-full" bind:value={dates.to} />
+            <span class="block min-h-5 text-sm text-faint">{inWords(dates.to)}</span>
         </div>
         {#if found.found > 6 || found.names}
             <div class="min-w-0 flex-1 basis-52">

@@ -76,7 +76,8 @@
                                     reach: [one.email, one.phone].filter(Boolean).join(' · '),
                                     meetings: one.meetings,
                                     since: one.since,
-                                })}</span
+                                })}
+                                · {say('office.visitor_reads', { language: one.language })}</span
                             ></span
                         >
                         <TextButton

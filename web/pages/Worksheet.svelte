@@ -276,7 +276,7 @@
             </Sentence>
             <section class="border-t border-line pt-3" aria-labelledby="sentence-share">
                 <div class="mb-3 flex flex-wrap items-baseline gap-x-4">
-                    <h2 id="sentence-share" class="w-16 shrink-0">{say('writing.share')}</h2>
+                    <h2 id="sentence-share" class="min-w-16 shrink-0">{say('writing.share')}</h2>
                     <div class="min-w-0 flex-1 basis-60">
                         <ForWhom {draft} {classes} />
                         <p class="text-faint">{say('writing.link_later')}</p>

@@ -15,7 +15,7 @@
 
 <ul class="grid gap-2">
     {#each list as range, i (i)}
-        <li class="flex flex-wrap items-center gap-2">
+        <li class="flex flex-wrap items-start gap-2">
             <Input
                 class="w-auto! min-w-0 flex-1 basis-40"
                 aria-label={say('settings.range_name', { label, number: i + 1 })}
