@@ -30,6 +30,7 @@ return [
     'Rounds',
     'Allotting',
     'Replanning',
+    'Versions',
     'Day',
     'Alone',
     'Keeping',

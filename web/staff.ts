@@ -27,6 +27,7 @@ import SecondFactor from './pages/SecondFactor.svelte';
 import Settings from './pages/Settings.svelte';
 import Sheets from './pages/Sheets.svelte';
 import SignIn from './pages/SignIn.svelte';
+import Versions from './pages/Versions.svelte';
 import VideoRoom from './pages/VideoRoom.svelte';
 import Visitors from './pages/Visitors.svelte';
 import Wordings from './pages/Wordings.svelte';
@@ -60,6 +61,7 @@ void mountPage(
         Settings,
         Sheets,
         SignIn,
+        Versions,
         VideoRoom,
         Visitors,
         Wordings,

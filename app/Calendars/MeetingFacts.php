@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
@@ -25,11 +26,13 @@ final class MeetingFacts
     {
         $say = static fn(string $fact): string => Words::say("said.fact_$fact");
         $facts = [
-            $say('what') => $booking->sheet->title,
+            $say('what') => $reader->isHost() ? $booking->sheet->title : Version::title($booking->sheet),
             $say('when') => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
             $say('where') => self::where($booking, $reader, $now),
             $say('video') => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
-            $say('way') => self::directions($booking),
+            $say('way') => $reader->isHost()
+                ? self::directions($booking)
+                : Version::of($booking->sheet, self::directions($booking)),
             $say('with') => $reader->isHost() ? $booking->pass->name : self::met($booking),
             $say('also') => $strange
                 ? ''
@@ -66,7 +69,10 @@ final class MeetingFacts
     {
         $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
 
-        return $booking->place->label . ($link === null ? '' : ': ' . $link);
+        $label = $booking->place->label;
+
+        return ($reader->isHost() ? $label : Version::of($booking->sheet, $label)) .
+            ($link === null ? '' : ': ' . $link);
     }
 
     public static function directions(Booking $booking): string

@@ -6,6 +6,7 @@ namespace App\FamilyLetters;
 
 use App\Directory\Expected;
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Telling\Letter;
 use App\Telling\Message;
@@ -46,7 +47,7 @@ final class ExpectedLetter extends Message
 
         return Words::say('sheets.expected_heading', [
             'student' => $this->expected->name,
-            'title' => $sheet->title,
+            'title' => Version::title($sheet),
             'host' => $sheet->host->name,
         ]);
     }
@@ -62,7 +63,7 @@ final class ExpectedLetter extends Message
                 'student' => $this->expected->name,
             ]),
             word: $this->text,
-            facts: [$sheet->title => implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()))],
+            facts: [Version::title($sheet) => implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()))],
             linkText: Words::say('sheets.letter_link'),
             link: $this->expected->link(),
             school: $sheet->host->school->name,

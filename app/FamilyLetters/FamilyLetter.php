@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\FamilyLetters;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Sheet;
@@ -30,7 +31,7 @@ final class FamilyLetter extends Message
     protected function heading(): string
     {
         return Words::say('sheets.letter_heading', [
-            'title' => $this->sheet->title,
+            'title' => Version::title($this->sheet),
             'host' => $this->sheet->host->name,
         ]);
     }
@@ -41,7 +42,9 @@ final class FamilyLetter extends Message
             greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: Words::say('sheets.letter_news', ['host' => $this->sheet->host->name, 'students' => $this->students]),
             word: $this->text,
-            facts: [$this->sheet->title => implode(' ', array_map(Sentence::of(...), $this->sheet->coreBlocks()))],
+            facts: [
+                Version::title($this->sheet) => implode(' ', array_map(Sentence::of(...), $this->sheet->coreBlocks())),
+            ],
             linkText: Words::say('sheets.letter_link'),
             link: $this->sheet->linkFor($this->pass),
             school: $this->sheet->host->school->name,

@@ -32,6 +32,8 @@ final readonly class CsvFile
         $guessed = $text === null;
         $text ??= (string) mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252');
         $text = strtr(str_replace(["\r\n", "\0"], ["\n", ''], $text), "\r", "\n");
+        // As what is typed (CleanInput).
+        $text = \Normalizer::normalize($text, \Normalizer::FORM_C) ?: $text;
         if (substr_count($text, "\n") > self::LINES || preg_match('/[^\n]{' . self::LONG . '}/', $text) !== 0) {
             throw new FileNotRead(Words::say('running.file_too_large', ['lines' => self::LINES]));
         }

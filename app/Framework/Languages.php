@@ -51,6 +51,15 @@ final class Languages
     /** ltr or rtl, as its own name is written (Unicode’s bidirectional classes, UAX 9). */
     public static function direction(string $language): string
     {
+        /** @var array<string, 'ltr'|'rtl'> $known */
+        static $known = [];
+
+        return $known[$language] ??= self::reckoned($language);
+    }
+
+    /** @return 'ltr'|'rtl' */
+    private static function reckoned(string $language): string
+    {
         $right = [\IntlChar::CHAR_DIRECTION_RIGHT_TO_LEFT, \IntlChar::CHAR_DIRECTION_RIGHT_TO_LEFT_ARABIC];
 
         return in_array(\IntlChar::charDirection(mb_substr(self::name($language), 0, 1)), $right, true) ? 'rtl' : 'ltr';

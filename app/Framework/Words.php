@@ -23,12 +23,14 @@ final class Words
      */
     public static function say(string $key, array $values = []): string
     {
-        $said = \MessageFormatter::formatMessage(
-            Languages::locale(Reading::now()->language),
-            self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”."),
-            // Bytes that are no text, of a file that somebody handed in, would leave nothing of the sentence.
-            array_map(static fn(mixed $value): mixed => is_string($value) ? mb_scrub($value) : $value, $values),
-        );
+        $pattern = self::pattern($key) ?? throw new \LogicException("The catalogue has no “{$key}”.");
+        foreach ($values as $name => $value) {
+            if (is_string($value)) {
+                // Bytes that are no text, of a file that somebody handed in, would leave nothing of the sentence.
+                $values[$name] = Isolated::in(mb_scrub($value), $name, $pattern);
+            }
+        }
+        $said = \MessageFormatter::formatMessage(Languages::locale(Reading::now()->language), $pattern, $values);
 
         return $said === false ? throw new \LogicException("The catalogue’s “{$key}” cannot be said.") : $said;
     }

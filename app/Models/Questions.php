@@ -72,6 +72,17 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         return $rules;
     }
 
+    /** @return list<string> all that its readers read of it */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach ($this->all as $question) {
+            array_push($texts, $question->label, $question->help, ...$question->choices);
+        }
+
+        return $texts;
+    }
+
     public function first(QuestionKind $kind): ?Question
     {
         foreach ($this->all as $question) {

@@ -37,6 +37,8 @@ use Recess\Time\Span;
  * @property CarbonImmutable|null $allotted_at when what was allotted was booked
  * @property list<array{classes: list<int>, opens_at: string}> $cohorts whose families may book before all others, and from when on the school's clock
  * @property array<string, string>|null $gone who was in it once, by the end of their sheet's address
+ * @property string|null $language in which its texts were written (BCP 47); null where nobody said
+ * @property array<string, array<string, string>>|null $versions its texts in others, by language, each by the original
  * @property int $version
  * @property CarbonImmutable|null $published_at
  * @property School $school
@@ -49,6 +51,8 @@ final class Round extends Row
     protected $guarded = [];
 
     protected $attributes = [
+        'language' => null,
+        'versions' => null,
         'state' => 'draft',
         'intro' => '',
         'families' => true,
@@ -76,6 +80,7 @@ final class Round extends Row
             'allotted_at' => 'immutable_datetime',
             'cohorts' => 'array',
             'gone' => 'array',
+            'versions' => 'array',
         ];
     }
 
@@ -195,6 +200,12 @@ final class Round extends Row
     public function isOpenFor(int $now): bool
     {
         return $this->state === SheetState::Open && (!$this->isCollecting() || $this->takesWishes($now));
+    }
+
+    /** @return list<string> all that its readers read, as it was written; some may be empty */
+    public function texts(): array
+    {
+        return [$this->title, $this->intro, ...$this->questions->texts()];
     }
 
     /** Whether a wish that is sent now still counts. */

@@ -40,6 +40,8 @@ use Recess\Time\Spans;
  * @property list<int> $audience_students
  * @property CarbonImmutable|null $published_at
  * @property CarbonImmutable|null $put_away_at
+ * @property string|null $language in which its texts were written (BCP 47); null where nobody said
+ * @property array<string, array<string, string>>|null $versions its texts in others, by language, each by the original
  * @property StaffMember $host
  * @property Collection<int, Block> $blocks
  * @property Collection<int, Place> $places
@@ -61,6 +63,8 @@ final class Sheet extends Row
         'audience' => 'anyone',
         'audience_classes' => '[]',
         'audience_students' => '[]',
+        'language' => null,
+        'versions' => null,
     ];
 
     /** @return array<string, string> */
@@ -75,6 +79,7 @@ final class Sheet extends Row
             'audience' => Audience::class,
             'audience_classes' => 'array',
             'audience_students' => 'array',
+            'versions' => 'array',
             'published_at' => 'immutable_datetime',
             'put_away_at' => 'immutable_datetime',
         ];
@@ -130,6 +135,17 @@ final class Sheet extends Row
     public function slotChanges(): HasMany
     {
         return $this->hasMany(SlotChange::class);
+    }
+
+    /** @return list<string> all that its readers read, as it was written; some may be empty */
+    public function texts(): array
+    {
+        $texts = [$this->title, $this->intro, $this->paused_note, ...$this->questions->texts()];
+        foreach ($this->places as $place) {
+            array_push($texts, $place->label, $place->directions);
+        }
+
+        return $texts;
     }
 
     /** Whether anybody ever booked here, or waits to. */

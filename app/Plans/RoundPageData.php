@@ -6,6 +6,7 @@ namespace App\Plans;
 
 use App\Directory\Student;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -38,8 +39,8 @@ final class RoundPageData
 
         return [
             'slug' => $round->slug,
-            'title' => $round->title,
-            'intro' => $round->intro,
+            'title' => Version::of($round, $round->title),
+            'intro' => Version::of($round, $round->intro),
             'state' => $round->state->value,
             'school' => $round->school->name,
             'office' => $round->school->phone,
@@ -92,7 +93,7 @@ final class RoundPageData
                     $sheets,
                 ),
             ),
-            'questions' => $round->questions->ofItsOwn()->toArray(),
+            'questions' => Version::questions($round, $round->questions->ofItsOwn()),
             'dates' => self::dates($round, $now),
             'gone' => self::gone($kept?->gone($round, $sheets) ?? []),
             'asked' => $kept?->asked,

@@ -8,6 +8,7 @@ use App\Booking\BookingNews;
 use App\Booking\Occasion;
 use App\Booking\Presser;
 use App\Framework\Contended;
+use App\Framework\Reading;
 use App\Models\Block;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -64,6 +65,7 @@ final class WriteSheet
                 'slug' => FreeSlug::for($statement->title, $host->name),
                 'uid' => Str::uuid()->toString(),
                 'version' => 0,
+                'language' => Reading::now()->language,
             ]);
             $sheet
                 ->fill([

@@ -6,6 +6,7 @@ namespace App\RoundLetters;
 
 use App\Booking\Occasion;
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -31,7 +32,7 @@ final class GivenBackLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('rounds.back_heading', ['title' => $this->round->title]);
+        return Words::say('rounds.back_heading', ['title' => Version::of($this->round, $this->round->title)]);
     }
 
     protected function letter(): Letter

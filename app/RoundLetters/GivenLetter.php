@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\RoundLetters;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -42,7 +43,7 @@ final class GivenLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('allotting.given_heading', ['title' => $this->round->title]);
+        return Words::say('allotting.given_heading', ['title' => Version::of($this->round, $this->round->title)]);
     }
 
     protected function letter(): Letter

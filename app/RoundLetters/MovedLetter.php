@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\RoundLetters;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -31,7 +32,7 @@ final class MovedLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('replanning.moved_heading', ['title' => $this->round->title]);
+        return Words::say('replanning.moved_heading', ['title' => Version::of($this->round, $this->round->title)]);
     }
 
     protected function letter(): Letter

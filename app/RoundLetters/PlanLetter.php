@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\RoundLetters;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -35,7 +36,7 @@ final class PlanLetter extends Message
     protected function heading(): string
     {
         return Words::say('rounds.kept_heading', [
-            'title' => $this->round->title,
+            'title' => Version::of($this->round, $this->round->title),
             'moved' => $this->moved,
         ]);
     }

@@ -6,6 +6,7 @@ namespace App\RoundLetters;
 
 use App\Framework\Reading;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -39,7 +40,7 @@ final class RemindLetter extends Message
     protected function heading(): string
     {
         return Words::say($this->first ? 'rounds.invite_heading' : 'rounds.remind_heading', [
-            'title' => $this->round->title,
+            'title' => Version::of($this->round, $this->round->title),
             'collects' => $this->round->isCollecting() ? 'yes' : 'no',
         ]);
     }
@@ -58,7 +59,12 @@ final class RemindLetter extends Message
             greeting: Words::say('booking.dear', ['name' => $this->pass->name]),
             news: $news,
             word: $this->text,
-            facts: [$this->round->title => implode(' ', array_map(Sentence::of(...), $this->round->coreBlocks()))],
+            facts: [
+                Version::of($this->round, $this->round->title) => implode(
+                    ' ',
+                    array_map(Sentence::of(...), $this->round->coreBlocks()),
+                ),
+            ],
             linkText: Words::say('rounds.remind_link'),
             link: $this->round->linkFor($this->pass),
             school: $this->round->school->name,

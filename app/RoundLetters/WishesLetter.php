@@ -6,6 +6,7 @@ namespace App\RoundLetters;
 
 use App\Framework\Reading;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Pass;
 use App\Models\Round;
@@ -29,7 +30,7 @@ final class WishesLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('allotting.wishes_heading', ['title' => $this->round->title]);
+        return Words::say('allotting.wishes_heading', ['title' => Version::of($this->round, $this->round->title)]);
     }
 
     protected function letter(): Letter

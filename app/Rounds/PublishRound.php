@@ -64,7 +64,11 @@ final class PublishRound
     {
         $round = $host->round;
         $sheet = ($this->write)($host->host, self::statement($round, $host), $now);
-        $sheet->update(['round_id' => $round->id]);
+        $sheet->update([
+            'round_id' => $round->id,
+            'language' => $round->language,
+            'versions' => $round->versions,
+        ]);
         self::closeAbsences($sheet, $host);
         // While wishes are collected nobody books: it opens with what is allotted.
         if (!$round->collects || $round->allotted_at !== null) {

@@ -6,6 +6,7 @@ namespace App\Rounds;
 
 use App\Framework\Contended;
 use App\Framework\Guard;
+use App\Framework\Reading;
 use App\Models\Instant;
 use App\Models\Place;
 use App\Models\PlaceKind;
@@ -29,7 +30,11 @@ final class WriteRound
             $round === null || Guard::round($round->id);
             $round =
                 $round === null
-                    ? new Round(['school_id' => $school->id, 'slug' => self::freeSlug($statement->title)])
+                    ? new Round([
+                        'school_id' => $school->id,
+                        'slug' => self::freeSlug($statement->title),
+                        'language' => Reading::now()->language,
+                    ])
                     : Round::query()->findOrFail($round->id);
             if ($round->published_at !== null) {
                 throw RoundRefused::because('published_already');

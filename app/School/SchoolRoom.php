@@ -40,7 +40,12 @@ final class SchoolRoom extends Room
         Gate::define('have-sheets', static fn(StaffMember $staff): bool => true);
         Gate::define('see-day', static fn(StaffMember $staff): bool => $staff->office || $staff->reader);
         Gate::define('set-up-school', static fn(StaffMember $staff): bool => $staff->office);
-        // Its words are those of the whole installation: where tutors work alone, each beside the others, nobody words for all.
-        Gate::define('word-school', static fn(StaffMember $staff): bool => $staff->office && !$staff->school->alone);
+        // Its words are those of the whole installation: where there is another school, or a tutor beside a tutor, nobody
+        // words for all.
+        Gate::define(
+            'word-school',
+            static fn(StaffMember $staff): bool => $staff->office &&
+                School::query()->whereKeyNot($staff->school_id)->doesntExist(),
+        );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Sharing;
 use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -28,8 +29,9 @@ final class Handout
         $office = Words::say('booking.handout', ['phone' => $sheet->host->school->phoneOrNone()]);
         $dear = Words::say('sheets.handout_dear');
         $html = static fn(string $text): string => htmlspecialchars($text, ENT_QUOTES);
-        $title = $html($sheet->title);
-        $plain = Words::say('sheets.handout_when', ['title' => $sheet->title, 'host' => $host, 'when' => $when]);
+        $said = Version::title($sheet);
+        $title = $html($said);
+        $plain = Words::say('sheets.handout_when', ['title' => $said, 'host' => $host, 'when' => $when]);
         $rich = Words::say('sheets.handout_when', [
             'title' => "<strong>$title</strong>",
             'host' => $html($host),
@@ -49,7 +51,7 @@ final class Handout
                 $html($office),
                 $html($host),
             ),
-            'signature' => "$sheet->title: $link",
+            'signature' => "$said: $link",
             'page_link' => '<a href="' . $link . '">' . $title . '</a>',
             'page_frame' =>
                 '<iframe src="' .

@@ -8,6 +8,7 @@ use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Line\TimeOffer;
 use App\Models\Booking;
@@ -79,7 +80,7 @@ final class OfferLetter extends Message implements HostHears
             word: $this->text,
             facts: [
                 Words::say('day.offer_instead') =>
-                    $this->booking->sheet->title . ', ' . Spell::moment($this->booking->span()->start, $zone),
+                    Version::title($this->booking->sheet) . ', ' . Spell::moment($this->booking->span()->start, $zone),
             ],
             linkText: Words::say('day.offer_link'),
             link: $this->pass->linkTo($this->booking),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Telling;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Waiting;
 
@@ -42,7 +43,7 @@ final class PlaceInLine extends Message
             news: Words::say('booking.line_news'),
             word: '',
             facts: [
-                Words::say('said.fact_what') => $sheet->title,
+                Words::say('said.fact_what') => Version::title($sheet),
                 Words::say('said.fact_with') => $sheet->host->name . ' (' . $sheet->host->subject . ')',
             ],
             linkText: Words::say('booking.line_press'),

@@ -8,6 +8,7 @@ use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Reach;
 use App\Models\Secret;
@@ -66,7 +67,7 @@ final class WaitingOffer extends Message
             news: Words::say('booking.offer_news', ['until' => Spell::moment($this->until, $zone)]),
             word: '',
             facts: [
-                Words::say('booking.offer_what') => $sheet->title,
+                Words::say('booking.offer_what') => Version::title($sheet),
                 Words::say('booking.offer_when') => Spell::slot(Span::of($this->start, $this->end), $zone),
                 Words::say('booking.offer_with') => $sheet->host->name . ' (' . $sheet->host->subject . ')',
             ],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\Reading;
 use App\Models\Addresses;
 use App\Models\Place;
 use App\Models\Sheet;
@@ -25,6 +26,8 @@ final readonly class Listed
         public string $stamp,
         public string $slug,
         public string $title,
+        /** @var array<string, string> the title in other languages */
+        private array $called,
         /** Conferences on their own: what is part of a round is found as that. */
         public bool $isConference,
         public string $places,
@@ -46,6 +49,9 @@ final readonly class Listed
             $stamp,
             $sheet->slug,
             $sheet->title,
+            array_filter(
+                array_map(static fn(array $texts): string => $texts[$sheet->title] ?? '', $sheet->versions ?? []),
+            ),
             $sheet->kind->value === 'conferences' && $sheet->round_id === null,
             $sheet->places->map(static fn(Place $place): string => $place->label)->implode(', '),
             array_map(
@@ -56,6 +62,12 @@ final readonly class Listed
             $first,
             $before->plusDays(-1),
         );
+    }
+
+    /** Its title, for whoever reads. */
+    public function called(): string
+    {
+        return $this->called[Reading::now()->language] ?? $this->title;
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Alphabet;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Knocks\KnockTerms;
 use App\Models\School;
@@ -140,7 +142,11 @@ final class BoardData
         );
         $cores = OpenSheets::cores($theirs);
         $free = Judge::soonestOfAll($cores, $now);
-        $intros = Sheet::query()->whereKey(array_keys($theirs))->pluck('intro', 'id');
+        $intros = Sheet::query()
+            ->whereKey(array_keys($theirs))
+            ->get(['id', 'intro', 'language', 'versions'])
+            ->keyBy('id')
+            ->map(static fn(Sheet $sheet): string => Version::of($sheet, $sheet->intro));
         $host = HostCard::of($staff);
         $zone = $staff->school->timeZone();
 
@@ -165,7 +171,7 @@ final class BoardData
     {
         return [
             'path' => $sheet->path($door),
-            'title' => $sheet->title,
+            'title' => $sheet->called(),
             'next' => self::next($soonest, $zone, $now),
             // For whoever has another clock.
             'next_at' =>
@@ -200,12 +206,16 @@ final class BoardData
 
     /**
      * @param  array<Listed>  $sheets
-     * @return list<string> what meetings can be about: the titles of open sheets
+     * @return list<array{about: string, said: string}> what meetings can be about: titles of open sheets, as they are asked for
+     *     and as whoever reads calls them
      */
     public static function titles(array $sheets): array
     {
-        $titles = array_unique(array_map(static fn(Listed $sheet): string => $sheet->title, $sheets));
-        sort($titles);
+        $titles = [];
+        foreach ($sheets as $sheet) {
+            $titles[$sheet->title] ??= ['about' => $sheet->title, 'said' => $sheet->called()];
+        }
+        usort($titles, Alphabet::by(static fn(array $one): string => $one['said']));
 
         return $titles;
     }

@@ -12,6 +12,7 @@ use App\Directory\Student;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Undoable;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Knocks\PassKnocks;
 use App\Line\DayCode;
@@ -110,7 +111,7 @@ final class PassData
                 ->map(
                     static fn(Round $round): array => [
                         'path' => "/r/$round->slug$with",
-                        'title' => $round->title,
+                        'title' => Version::of($round, $round->title),
                         'host' => '',
                     ],
                 )
@@ -120,7 +121,7 @@ final class PassData
                 ->map(
                     static fn(Sheet $sheet): array => [
                         'path' => "/s/$sheet->slug$with",
-                        'title' => $sheet->title,
+                        'title' => Version::title($sheet),
                         'host' => $sheet->host->name,
                     ],
                 )
@@ -181,7 +182,7 @@ final class PassData
                 ->filter($pass->reaches(...))
                 ->map(
                     static fn(Booking $one): string => Words::say('booking.left', [
-                        'title' => $one->sheet->title,
+                        'title' => Version::title($one->sheet),
                         'when' => Spell::moment($one->span()->start, $one->sheet->host->school->timeZone()),
                         'visitor' => $one->pass->name,
                     ]),
@@ -252,7 +253,7 @@ final class PassData
             'id' => $booking->id,
             'key' => SlotKey::of($booking->span()->start),
             'ends' => SlotKey::of($booking->span()->end),
-            'title' => $booking->sheet->title,
+            'title' => Version::title($booking->sheet),
             'sheet_path' => (string) parse_url($booking->sheet->link(), PHP_URL_PATH),
             'host' => ['name' => Spell::list($booking->hostsNamed())] + HostCard::of($booking->host),
             'day' => (string) $zone->dateAt($booking->span()->start),
@@ -262,14 +263,16 @@ final class PassData
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'place' => [
-                'label' => $booking->place->label,
+                'label' => Version::of($booking->sheet, $booking->place->label),
                 'link' => MeetingLink::forVisitor($booking, $now),
                 'promise' => MeetingLink::promise($booking, $now, here: true),
-                'directions' => $way['text'],
+                'directions' => Version::of($booking->sheet, $way['text']),
                 'picture' => $way['picture'],
             ],
             'student' => $booking->student,
-            'questions' => $own ? $booking->sheet->questions->with(UsualQuestions::word())->toArray() : [],
+            'questions' => $own
+                ? Version::questions($booking->sheet, $booking->sheet->questions->with(UsualQuestions::word()))
+                : [],
             'answers' => (object) ($own ? $booking->answers : []),
             'state' => $booking->state->value,
             'maybe' => $booking->maybe,

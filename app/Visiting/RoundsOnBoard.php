@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Framework\Alphabet;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Addresses;
 use App\Models\Round;
@@ -99,7 +100,7 @@ final class RoundsOnBoard
             $rounds[] = [
                 $day->day,
                 [
-                    'title' => $round->title,
+                    'title' => Version::of($round, $round->title),
                     'path' => Addresses::round($round->slug),
                     'hosts' => count($sheets),
                     'free' => !$round->isCollecting() && self::isAnyFree($sheets, $now),

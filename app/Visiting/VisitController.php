@@ -16,6 +16,7 @@ use App\Framework\Clock;
 use App\Framework\Limited;
 use App\Framework\Page;
 use App\Framework\SlotKey;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\MailAddress;
 use App\Models\Pass;
@@ -45,7 +46,7 @@ final class VisitController
 
         return Page::early(
             'Visit',
-            Words::say('booking.sheet_title', ['sheet' => $sheet->title, 'host' => $sheet->host->name]),
+            Words::say('booking.sheet_title', ['sheet' => Version::title($sheet), 'host' => $sheet->host->name]),
             $data,
             view('plain.times', ['sheet' => $data, 'holder' => Pass::opening($request->input('pass'), $sheet)]),
         );
@@ -56,7 +57,7 @@ final class VisitController
     {
         $admitted = Admission::of($sheet, Pass::opening($request->input('pass'), $sheet))->isAdmitted;
         $view = $admitted
-            ? Page::visit('Frame', $sheet->title, $this->data($sheet, $request))
+            ? Page::visit('Frame', Version::title($sheet), $this->data($sheet, $request))
             : ComeInController::ask($sheet);
 
         return new Response($view->render(), 200, [

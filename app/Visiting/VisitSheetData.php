@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Calendars\WithWhom;
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Knocks\KnockTerms;
 use App\Live\Channel;
 use App\Models\Audience;
@@ -55,18 +56,23 @@ final class VisitSheetData
             'slug' => $sheet->slug,
             'channel' => Channel::sheet($sheet),
             'expected' => '',
-            'title' => $sheet->title,
-            'intro' => $sheet->intro,
+            'about' => $sheet->title,
+            'title' => Version::title($sheet),
+            'title_lang' => Version::language($sheet, $sheet->title),
+            'intro' => Version::of($sheet, $sheet->intro),
+            'intro_lang' => Version::language($sheet, $sheet->intro),
             'state' => $sheet->seen()->value,
-            'note' => $sheet->seen() === SheetState::Paused ? $sheet->paused_note : '',
+            'note' => $sheet->seen() === SheetState::Paused ? Version::of($sheet, $sheet->paused_note) : '',
             'school' => $sheet->host->school->name,
             'zone' => Spell::zone($zone),
             'zone_name' => $zone->name,
             'host' => HostCard::of($sheet->host),
             'also' => WithWhom::also($sheet),
             'choose_host' => array_values(self::anyHosts($sheet)),
-            'places' => array_values($sheet->places->map(self::place(...))->all()),
-            'questions' => $sheet->questions->toArray(),
+            'places' => array_values(
+                $sheet->places->map(static fn(Place $place): array => self::place($sheet, $place))->all(),
+            ),
+            'questions' => Version::questions($sheet, $sheet->questions),
             'children' => $children,
             'email_optional' => $sheet->rules->yes('email_optional') && !$sheet->host->school->confirm_addresses,
             'confirm' => $sheet->host->school->confirm_addresses,
@@ -179,14 +185,15 @@ final class VisitSheetData
         return $hosts;
     }
 
-    /** @return array{id: int, kind: string, label: string, directions: string} the video link is not in it: that is for those who have booked */
-    private static function place(Place $place): array
+    /** @return array{id: int, kind: string, label: string, directions: string, lang: string} the video link is not in it: that is for those who have booked */
+    private static function place(Sheet $sheet, Place $place): array
     {
         return [
             'id' => (int) $place->id,
             'kind' => $place->kind->value,
-            'label' => $place->label,
-            'directions' => $place->directions,
+            'label' => Version::of($sheet, $place->label),
+            'directions' => Version::of($sheet, $place->directions),
+            'lang' => Version::language($sheet, $place->directions === '' ? $place->label : $place->directions),
         ];
     }
 }

@@ -18,7 +18,7 @@ final class Stands
         'asking' => ['Knock'],
         'entrance' => ['Kiosk'],
         'desk' => ['Desk'],
-        'sheets' => ['Sheets', 'Worksheet', 'HostSheet', 'Knocks'],
+        'sheets' => ['Versions', 'Sheets', 'Worksheet', 'HostSheet', 'Knocks'],
         'rounds' => ['Rounds', 'RoundSetup', 'RoundChanges', 'Allotment'],
         'office' => [
             'Afterwards',

@@ -152,6 +152,8 @@ final class AccessTest extends TestCase
         'POST api/staff/sheets/{sheet}/copy',
         'GET staff/rounds/new',
         'GET staff/rounds/{round}',
+        'GET staff/rounds/{round}/languages',
+        'PUT api/staff/rounds/{round}/languages',
         'GET staff/rounds/{round}/cards.pdf',
         'GET api/staff/rounds/{round}',
         'POST api/staff/rounds',

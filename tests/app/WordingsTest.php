@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Framework\Languages;
 use App\Framework\Reading;
 use App\Framework\Words;
+use App\Models\School;
 use App\Models\StaffMember;
 use App\Wordings\OwnWords;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -80,7 +81,7 @@ final class WordingsTest extends TestCase
         self::assertSame($ours, Words::say(self::KEY));
     }
 
-    public function test_the_office_alone_and_not_where_tutors_work_side_by_side(): void
+    public function test_the_office_alone_and_not_where_another_school_would_have_to_say_the_same(): void
     {
         $wren = $this->host();
         $wren->update(['office' => false]);
@@ -88,7 +89,7 @@ final class WordingsTest extends TestCase
             $this->actingAs($wren->refresh())->get($address)->assertForbidden();
         }
         $wren->update(['office' => true]);
-        $wren->school->update(['alone' => true]);
+        School::query()->create(['name' => 'Other', 'zone' => 'UTC', 'country' => 'PT', 'confirm_addresses' => false]);
         $this->actingAs(StaffMember::query()->findOrFail($wren->id))
             ->get('/staff/wordings')
             ->assertForbidden();

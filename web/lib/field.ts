@@ -13,6 +13,8 @@ export interface FieldProps {
     lines?: number;
     required?: boolean;
     maxlength?: number;
+    /** In which language its label stands, where that is another than the page's. */
+    lang?: string;
     change?: () => void;
 }
 

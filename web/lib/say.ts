@@ -65,7 +65,7 @@ function closing(text: string, open: number): number {
 function argument(inner: string, values: Values, count: string): string {
     const [, name = '', kind = '', choices = ''] = /^\s*(\w+)\s*(?:,\s*(\w+)\s*)?(?:,([^]*))?$/.exec(inner) ?? [];
     const value = values[name] ?? '';
-    const written = typeof value === 'number' ? number(value) : value;
+    const written = typeof value === 'number' ? number(value) : isolated(value);
     if (kind !== 'plural' && kind !== 'select') return written;
     const found: Record<string, string> = {};
     const choice = /\s*(=?\w+)\s*(?=\{)/y;
@@ -78,6 +78,14 @@ function argument(inner: string, values: Values, count: string): string {
         kind === 'select' ? found[value] : (found[`=${value}`] ?? found[CATEGORIES[category(Number(value))] ?? '']);
     return read(taken ?? found.other ?? '', values, kind === 'plural' ? written : count);
 }
+
+/** What runs the other way than the page stays by itself (UAX 9: FSI and PDI), as App\Framework\Isolated has it. */
+const isolated = (text: string) =>
+    (document.documentElement.dir === 'rtl' ? /[A-Za-z\xC0-\u058F\u2E80-\uD7FF]/ : /[\u0590-\u08FF\uFB1D-\uFEFF]/).test(
+        text,
+    ) && !/[<:]\/|</.test(text)
+        ? `\u2068${text}\u2069`
+        : text;
 
 // Formatters of a device are slow to begin with on an old phone; below a thousand nothing is parted.
 const number = (value: number) =>

@@ -125,7 +125,7 @@
                 <div class="min-w-0 flex-1 basis-52">
                     <label for="about" class="mb-1 block font-semibold">{say('board.about')}</label>
                     <select id="about" name="about" class="box w-full">
-                        {#each titles as title (title)}<option>{title}</option>{/each}
+                        {#each titles as one (one.about)}<option value={one.about}>{one.said}</option>{/each}
                     </select>
                 </div>
                 <button class="press">{say('board.show_times')}</button>

@@ -71,7 +71,7 @@
         <div class="min-w-0 flex-1 basis-52">
             <label for="about" class="mb-1 block font-semibold">{say('board.find_about')}</label>
             <select id="about" name="about" class="box w-full" value={found.about}>
-                {#each found.titles as title (title)}<option>{title}</option>{/each}
+                {#each found.titles as one (one.about)}<option value={one.about}>{one.said}</option>{/each}
             </select>
         </div>
         <div class="min-w-0 flex-1 basis-32 sm:flex-none">

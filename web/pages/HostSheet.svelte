@@ -232,9 +232,9 @@
             <Button color="alternative" href="/staff/sheets/{sheet.id}/afterwards">{say('hosting.afterwards')}</Button
             >{/if}
         {#if sheet.of_round}<Button color="alternative" href="/staff/rounds">{say('hosting.round_part')}</Button>
-        {:else if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/edit"
-                >{say('hosting.change_it')}</Button
-            >{/if}
+        {:else if sheet.can_change}<Button color="alternative" href="/staff/sheets/{sheet.id}/languages"
+                >{say('versions.link')}</Button
+            ><Button color="alternative" href="/staff/sheets/{sheet.id}/edit">{say('hosting.change_it')}</Button>{/if}
     </div>
     {#if sheet.asked_of_you}<AskedOfYou {sheet} />{/if}
     {#if message}<Notice class="mt-2">{message}</Notice>{/if}

@@ -46,6 +46,11 @@
     <StaffHead {host} before={() => (setup.state === 'typing' ? setup.save() : Promise.resolve())} />
     <div class="mb-2 flex flex-wrap items-center gap-4">
         <h1 class="me-auto">{setup.form.title || say('arranging.a_new_round')}</h1>
+        {#if setup.round}
+            <a class="inline-flex min-h-11 items-center" href="/staff/rounds/{setup.round.id}/languages"
+                >{say('versions.link')}</a
+            >
+        {/if}
         {#if setup.round && setup.published}
             {#if setup.round.collects}
                 <Button href="/staff/rounds/{setup.round.id}/allotment"

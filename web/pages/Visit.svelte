@@ -213,7 +213,7 @@
     /** Where the other teachers are: side by side on the same day, where they hold the same conferences. */
     const others = $derived(
         sheet.round && mine
-            ? `/find?${new URLSearchParams({ about: sheet.title, from: mine.day, to: mine.day })}`
+            ? `/find?${new URLSearchParams({ about: sheet.about, from: mine.day, to: mine.day })}`
             : '/',
     );
     const chosenHost = $derived(sheet.choose_host.find((one) => one.slug === chosen?.host)?.name);
@@ -256,12 +256,17 @@
 
 <svelte:element this={preview ? 'div' : 'main'} class="sheet-of-paper">
     {#if !preview}<Masthead school={sheet.school} />{/if}
-    <h1>{sheet.title}</h1>
+    <h1 lang={sheet.title_lang || undefined}>{sheet.title}</h1>
     <HostName host={sheet.host} also={sheet.also} />
-    {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line"><bdi>{sheet.intro}</bdi></p>{/if}
+    {#if sheet.intro}<p class="mt-3 max-w-prose whitespace-pre-line" lang={sheet.intro_lang || undefined}>
+            <bdi>{sheet.intro}</bdi>
+        </p>{/if}
     <ul class="mt-3 text-faint">
         {#each sheet.places as place (place.id)}
-            <li><span class="font-semibold text-ink">{place.label}.</span> <bdi>{place.directions}</bdi></li>
+            <li>
+                <span class="font-semibold text-ink">{place.label}.</span>
+                <bdi lang={place.lang || undefined}>{place.directions}</bdi>
+            </li>
         {/each}
         <li>{[say('visit.zone', { zone: sheet.zone }), ...sheet.rules].join(' ')}</li>
     </ul>

@@ -5,7 +5,8 @@
     import Field from './Field.svelte';
 
     interface Props {
-        question: Schema['Question'];
+        /** With what its choices are called for whoever reads, where that is another. */
+        question: Schema['Question'] & { choices_said?: string[]; lang?: string };
         value: unknown;
         error?: string;
         change: (value: unknown) => void;
@@ -15,11 +16,15 @@
     const text = $derived(typeof value === 'string' ? value : '');
     const several = $derived(Array.isArray(value) ? (value as string[]) : []);
     const id = $derived(`answers.${question.key}`);
+    const called = (choice: string, at: number) =>
+        question.kind === 'yes or no'
+            ? say(choice === 'yes' ? 'pass.yes' : 'pass.no')
+            : (question.choices_said?.[at] ?? choice);
     const TYPES = { phone: 'tel', 'e-mail': 'email', 'web address': 'url' } as const;
 </script>
 
 {#if question.kind === 'choice' || question.kind === 'several' || question.kind === 'yes or no'}
-    <fieldset aria-describedby={error ? `${id}-error` : undefined}>
+    <fieldset lang={question.lang || undefined} aria-describedby={error ? `${id}-error` : undefined}>
         <legend class="mb-1 font-semibold">
             {question.label}
             {#if !question.required}<span class="font-normal text-faint">{say('pages.if_you_like')}</span>{/if}
@@ -35,7 +40,7 @@
                 onchange={(event) => change(event.currentTarget.value)}
             >
                 <option value=""></option>
-                {#each question.choices as choice (choice)}<option>{choice}</option>{/each}
+                {#each question.choices as choice, i (choice)}<option value={choice}>{called(choice, i)}</option>{/each}
             </select>
         {:else}
             {#each question.kind === 'yes or no' ? ['yes', 'no'] : question.choices as choice, i (choice)}
@@ -61,7 +66,7 @@
                             onchange={() => change(question.kind === 'yes or no' ? choice === 'yes' : choice)}
                         />
                     {/if}
-                    {choice}
+                    {called(choice, i)}
                 </label>
             {/each}
         {/if}
@@ -69,6 +74,7 @@
     </fieldset>
 {:else}
     <Field
+        lang={question.lang}
         name={id}
         label={question.label}
         help={question.help}

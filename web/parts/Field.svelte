@@ -13,13 +13,14 @@
         autocomplete,
         lines = 1,
         required = false,
+        lang,
         change,
     }: FieldProps = $props();
 
     const said = $derived(describedBy(name, help, error));
 </script>
 
-<div>
+<div lang={lang || undefined}>
     <label for={name} class="mb-1 block font-semibold">
         {label}
         {#if !required}<span class="font-normal text-faint">{say('pages.if_you_like')}</span>{/if}

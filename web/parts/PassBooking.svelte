@@ -93,14 +93,16 @@
     }
     const asked = $derived(booking.questions.filter((one) => one.kind !== 'student'));
     const otherClock = $derived(elsewhere(booking, booking.zone_name));
-    const said = (value: unknown) =>
+    const called = (question: Schema['VisitQuestion'], choice: string) =>
+        question.choices_said[question.choices.indexOf(choice)] ?? choice;
+    const said = (question: Schema['VisitQuestion'], value: unknown) =>
         Array.isArray(value)
-            ? value.join(', ')
+            ? value.map((one) => called(question, String(one))).join(', ')
             : value === true
               ? say('pass.yes')
               : value === false
                 ? say('pass.no')
-                : String(value ?? '');
+                : called(question, String(value ?? ''));
 </script>
 
 <article
@@ -198,9 +200,9 @@
             <dt>{say('pass.with_you')}</dt>
             <dd>{say('pass.who_booked', { visitor: booking.visitor })}</dd>
         {/if}
-        {#each asked.filter((one) => one.key !== 'phone' && said((booking.answers as Record<string, unknown>)[one.key])) as question (question.key)}
+        {#each asked.filter((one) => one.key !== 'phone' && said(one, (booking.answers as Record<string, unknown>)[one.key])) as question (question.key)}
             <dt>{question.label}</dt>
-            <dd>{said((booking.answers as Record<string, unknown>)[question.key])}</dd>
+            <dd>{said(question, (booking.answers as Record<string, unknown>)[question.key])}</dd>
         {/each}
         {#if booking.also.length > 0}
             <dt>{say('pass.same_time')}</dt>

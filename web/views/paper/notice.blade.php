@@ -1,5 +1,5 @@
 @extends('paper.paper')
-@section('title', $sheet->title)
+@section('title', App\Framework\Version::title($sheet))
 @section('style')
 body { font: 17pt/1.45 'DejaVu Sans', sans-serif; color: #1d2a26; text-align: center; }
 h1 { font-size: 34pt; line-height: 1.15; margin: 0.6em 0 0.2em; }
@@ -10,7 +10,7 @@ img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 @endsection
 @section('body')
 <p class="school">{{ $sheet->host->school->name }}</p>
-<h1>{{ $sheet->title }}</h1>
+<h1>{{ App\Framework\Version::title($sheet) }}</h1>
 <p>{!! App\Framework\Words::say('paper.with', ['host' => '<strong>'.e($sheet->host->name).'</strong>', 'subject' => e($sheet->host->subject)]) !!}</p>
 <div class="ticks"></div>
 @foreach ($when as $sentence)

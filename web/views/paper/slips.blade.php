@@ -1,5 +1,5 @@
 @extends('paper.paper')
-@section('title', $sheet->title)
+@section('title', App\Framework\Version::title($sheet))
 @section('style')
 @page { margin: 1cm; }
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
@@ -16,7 +16,7 @@ strong { font-size: 12.5pt; }
 @for ($column = 0; $column < 2; $column++)
 <td class="slip">
 <img src="{{ $qr }}" alt="">
-<strong>{{ $sheet->title }}</strong><br>
+<strong>{{ App\Framework\Version::title($sheet) }}</strong><br>
 @say('plain.with', ['host' => $sheet->host->name])<br>
 @foreach ($days as $day)
 {{ $day }}<br>

@@ -5,11 +5,11 @@
 <h1>{{ App\Framework\Words::say('knocks.ask_title', ['host' => $sheet->host->name]) }}</h1>
 <p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>
 @elseif ($sheet !== null)
-<h1>{{ $sheet->title }}</h1>
+<h1>{{ App\Framework\Version::title($sheet) }}</h1>
 <p>{{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}</p>
 <p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>
 @elseif ($round !== null)
-<h1>{{ $round->title }}</h1>
+<h1>{{ App\Framework\Version::of($round, $round->title) }}</h1>
 <p>{{ App\Framework\Words::say('rounds.only_families', ['school' => $round->school->name]) }}</p>
 @else
 <h1>{{ App\Framework\Words::say('booking.card_title') }}</h1>

@@ -1,8 +1,8 @@
-@extends('plain.page', ['title' => $waiting->sheet->title])
+@extends('plain.page', ['title' => App\Framework\Version::title($waiting->sheet)])
 @section('page')
 @include('plain.masthead', ['school' => $waiting->sheet->host->school->name])
 <h1>{{ $heading }}</h1>
-<p>@say('plain.title_with', ['title' => $waiting->sheet->title, 'host' => $waiting->sheet->host->name])</p>
+<p>@say('plain.title_with', ['title' => App\Framework\Version::title($waiting->sheet), 'host' => $waiting->sheet->host->name])</p>
 <p>{{ $more }}</p>
 @foreach ($presses as $what => $said)
 <form method="post" action="/w/{{ $waiting->token() }}/{{ $what }}"><p><button class="press @if ($what === 'confirm') main @endif">{{ $said }}</button></p></form>

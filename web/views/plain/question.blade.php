@@ -13,13 +13,13 @@
 @break
 @case('choice')
 <select id="{{ $id }}" name="{{ $name }}"><option value=""></option>
-@foreach ($question['choices'] as $choice)<option @selected($answer === $choice)>{{ $choice }}</option>@endforeach
+@foreach ($question['choices'] as $n => $choice)<option value="{{ $choice }}" @selected($answer === $choice)>{{ $question['choices_said'][$n] ?? $choice }}</option>@endforeach
 </select>
 @break
 @case('several')
 @foreach ($question['choices'] as $n => $choice)
 <input type="checkbox" id="{{ $id }}{{ $n === 0 ? '' : "-$n" }}" name="{{ $name }}[]" value="{{ $choice }}"
-    @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $choice }}<br>
+    @checked(is_array($answer) && in_array($choice, $answer, true))> {{ $question['choices_said'][$n] ?? $choice }}<br>
 @endforeach
 @break
 @case('yes or no')

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Framework\Reading;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Models\Questions;
+use App\Models\Sheet;
+use App\Versions\VersionsData;
+use Demo\MailroomMessage;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+
+/** What a host writes is read in the family's language where it was given in it, and else as it was written, marked so. */
+final class VersionsTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private const ITALIAN = [
+        'Parent evening' => 'Colloqui con le famiglie',
+        'How do you come?' => 'Come viene?',
+        'On foot' => 'A piedi',
+        'By boat' => 'In barca',
+        'Room 12' => 'Aula 12',
+    ];
+
+    private function ferry(): Sheet
+    {
+        $sheet = $this->draft(title: 'Parent evening');
+        $ferry = new Question('q-way', QuestionKind::Choice, 'How do you come?', '', true, true, [
+            'On foot',
+            'By boat',
+        ]);
+        $sheet->update(['questions' => $sheet->questions->with($ferry), 'language' => 'en']);
+
+        return $this->publish($sheet->refresh());
+    }
+
+    /** @param  array<string, string>  $texts */
+    private function keep(Sheet $sheet, array $texts, int $status = 200, ?string $was = null): mixed
+    {
+        $data = VersionsData::of($sheet->refresh(), $this->host());
+        $was ??= array_column($data['versions'], 'was', 'language')['it'];
+        $form = ['written_in' => 'en', 'language' => 'it', 'was' => $was, 'texts' => []];
+        foreach ($texts as $original => $text) {
+            $form['texts'][] = ['original' => $original, 'text' => $text];
+        }
+
+        return $this->actingAs($this->host())
+            ->putJson("/api/staff/sheets/$sheet->id/languages", $form)
+            ->assertStatus($status)
+            ->json();
+    }
+
+    private function seen(Sheet $sheet, string $language): mixed
+    {
+        return $this->withServerVariables(['RECESS_CHOSEN' => $language])
+            ->getJson("/api/s/$sheet->slug")
+            ->assertOk();
+    }
+
+    public function test_each_reads_it_in_theirs_and_what_is_answered_is_kept_as_it_was_written(): void
+    {
+        $sheet = $this->ferry();
+        $this->keep($sheet, self::ITALIAN);
+
+        $seen = $this->seen($sheet, 'it');
+        self::assertSame(
+            ['Colloqui con le famiglie', '', 'Parent evening'],
+            [$seen['title'], $seen['title_lang'], $seen['about']],
+        );
+        self::assertSame('Aula 12', $seen['places'][0]['label']);
+        $way = array_column($seen['questions'], null, 'key')['q-way'];
+        self::assertSame(
+            ['Come viene?', ['On foot', 'By boat'], ['A piedi', 'In barca']],
+            [$way['label'], $way['choices'], $way['choices_said']],
+        );
+        // What every sheet asks is in each language without anybody's doing.
+        self::assertSame('Nome dell’alunno', array_column($seen['questions'], 'label', 'key')['student']);
+
+        $polish = $this->seen($sheet, 'pl');
+        self::assertSame(['Parent evening', 'en'], [$polish['title'], $polish['title_lang']]);
+
+        $wish = $this->wish($sheet);
+        $wish['answers']['q-way'] = 'By boat';
+        $made = $this->withServerVariables(['RECESS_CHOSEN' => 'it'])
+            ->book($sheet, $wish)
+            ->assertCreated();
+        self::assertSame('Colloqui con le famiglie', $made->json('bookings.0.title'));
+        self::assertSame('Aula 12', $made->json('bookings.0.place.label'));
+        self::assertSame('By boat', $sheet->bookings()->firstOrFail()->answers['q-way']);
+        $this->delivered();
+        $letter = MailroomMessage::query()->where('recipient', $wish['email'])->firstOrFail();
+        self::assertStringContainsString('Colloqui con le famiglie', $letter->subject);
+        // The entry in the calendar says it, too; the host's own stays as they wrote it.
+        self::assertStringContainsString('Aula 12', quoted_printable_decode($letter->raw));
+        $own = MailroomMessage::query()->where('recipient', $sheet->host->email)->firstOrFail();
+        self::assertStringContainsString('Parent evening', $own->subject);
+    }
+
+    public function test_whoever_does_not_have_the_sheet_or_has_it_open_twice_changes_nothing(): void
+    {
+        $sheet = $this->ferry();
+        $was = array_column(VersionsData::of($sheet, $this->host())['versions'], 'was', 'language')['it'];
+        $this->keep($sheet, ['Room 12' => 'Aula 12'], was: $was);
+        $this->keep($sheet, ['Room 12' => 'Stanza 12'], 409, $was);
+        $this->keep($sheet, ['Nobody wrote this' => 'x'], 422);
+        $this->keep($sheet, ['Room 12' => "Aula\n12"], 422);
+        $this->keep($sheet, ['Room 12' => str_repeat('Aula ', 300)], 422);
+        self::assertSame(['it' => ['Room 12' => 'Aula 12']], $sheet->refresh()->versions);
+        $this->actingAs($this->host('Iolo Bevan'))
+            ->get("/staff/sheets/$sheet->id/languages")
+            ->assertForbidden();
+    }
+
+    public function test_what_is_written_anew_is_read_as_it_is_until_it_is_given_anew(): void
+    {
+        $sheet = $this->ferry();
+        $this->keep($sheet, self::ITALIAN);
+        $sheet->update(['title' => 'Family evening']);
+        self::assertSame('Family evening', $this->seen($sheet->refresh(), 'it')['title']);
+        $italian = array_column(VersionsData::of($sheet, $this->host())['versions'], null, 'language')['it'];
+        self::assertContains(
+            ['original' => 'Parent evening', 'text' => 'Colloqui con le famiglie'],
+            $italian['before'],
+            'what it was is offered, and not lost in silence',
+        );
+        $next = $this->draft(title: 'Parent evening');
+        $before = array_column(VersionsData::of($next, $this->host())['versions'], null, 'language')['it']['before'];
+        self::assertContains(['original' => 'Parent evening', 'text' => 'Colloqui con le famiglie'], $before);
+    }
+
+    /** UAX 9, 2.7: what runs the other way is isolated in plain text; what runs the same way is as it was. */
+    public function test_names_of_the_other_direction_are_isolated_in_sentences(): void
+    {
+        $said = static fn(string $language, string $name): string => Reading::in($language, 24)->hears(
+            static fn(): string => \App\Framework\Words::say('knocks.ask_title', ['host' => $name]),
+        );
+        self::assertStringContainsString("\u{2068}Wren Halloran\u{2069}", $said('ar', 'Wren Halloran'));
+        self::assertStringContainsString("\u{2068}ليلى\u{2069}", $said('en', 'ليلى'));
+        self::assertStringNotContainsString("\u{2068}", $said('en', 'Wren Halloran') . $said('ar', 'ليلى'));
+    }
+}
