@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
+use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -79,11 +80,13 @@ final class MeetingEntry
             sequence: $sequence,
             span: $booking->span(),
             zone: $booking->sheet->host->school->timeZone(),
-            summary: $booking->sheet->title .
-                ': ' .
-                ($reader->isHost() ? $visitor->name : $host->name) .
-                ($booking->student === '' ? '' : ", about $booking->student"),
-            location: $link ?? $booking->place->label,
+            summary: Words::say($booking->student === '' ? 'calendars.summary' : 'calendars.summary_about', [
+                'title' => $reader->isHost() ? $booking->sheet->title : Version::title($booking->sheet),
+                'with' => $reader->isHost() ? $visitor->name : $host->name,
+                'student' => $booking->student,
+            ]),
+            location: $link ??
+                ($reader->isHost() ? $booking->place->label : Version::of($booking->sheet, $booking->place->label)),
             description: implode("\n", array_map(Spell::fact(...), array_keys($facts), $facts)),
             host: new Person($host->name, $host->email),
             visitor: new Person(

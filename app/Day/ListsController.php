@@ -61,6 +61,10 @@ final class ListsController
             default => abort(404),
         };
 
+        if ($type === 'application/pdf') {
+            return Printed::response($body, "{$run->day->date}-$list");
+        }
+
         return new Response($body, 200, [
             'Content-Type' => $type,
             'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"",

@@ -13,8 +13,8 @@ final class Isolated
     /** Letters that run from right to left: Hebrew, Arabic and their neighbours. */
     private const RIGHT = '/[\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFF}]/u';
 
-    /** Letters that run from left to right. */
-    private const LEFT = '/(?![\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFF}])\p{L}/u';
+    /** Letters that run from left to right; and numbers of several parts, as of a telephone. */
+    private const LEFT = '/(?![\x{0590}-\x{08FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFF}])\p{L}|^\+?\d[\d ().\/-]{4,}$/u';
 
     /** @param  string  $name  under which it stands in the sentence's pattern; what only chooses between words is no text */
     public static function in(string $value, string $name, string $pattern): string

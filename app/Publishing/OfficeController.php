@@ -36,10 +36,6 @@ final class OfficeController
             $booking->sheet->host->school->country,
         );
 
-        return new Response($pdf, 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="slip.pdf"',
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Printed::response($pdf, 'slip.pdf', inline: true);
     }
 }

@@ -8,6 +8,7 @@ use App\Framework\Asked;
 use App\Framework\Clock;
 use App\Framework\LogBook;
 use App\Framework\Page;
+use App\Framework\Printed;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -130,11 +131,10 @@ final class RoundController
         LogBook::note('round_cards', $round, ['about' => $round->title]);
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
-        return new Response($who->pdf($round, $request->filled('class') ? $request->integer('class') : null), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "attachment; filename=\"$round->slug-cards.pdf\"",
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Printed::response(
+            $who->pdf($round, $request->filled('class') ? $request->integer('class') : null),
+            "$round->slug-cards.pdf",
+        );
     }
 
     /** All of it on paper, or as a workbook. */
@@ -142,6 +142,10 @@ final class RoundController
     {
         $which = RoundPapers::tryFrom($paper) ?? abort(404);
         LogBook::note('round_paper', $round, ['about' => $round->title, 'what' => $paper]);
+
+        if ($which->type() === 'application/pdf') {
+            return Printed::response($which->of($round), "$round->slug-$paper");
+        }
 
         return new Response($which->of($round), 200, [
             'Content-Type' => $which->type(),

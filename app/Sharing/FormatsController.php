@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Languages;
+use App\Framework\Printed;
 use App\Framework\QrCode;
+use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Sheet;
 use App\Models\SheetKind;
@@ -30,12 +34,23 @@ use Recess\Records\BlockRecord;
 /** A sheet in open formats, out and in, and on paper. */
 final class FormatsController
 {
-    public function handout(Sheet $sheet): JsonResponse
+    public function handout(Sheet $sheet, Request $request): JsonResponse
     {
-        return new JsonResponse(Handout::of($sheet));
+        return new JsonResponse(Handout::inEach(self::readings($request), $sheet));
     }
 
-    public function file(#[CurrentUser] StaffMember $reader, Sheet $sheet, string $what): Response
+    /** @return non-empty-list<Reading> in the languages that are ticked; in that of whoever asks where none is */
+    private static function readings(Request $request): array
+    {
+        $ticked = array_intersect(Languages::offered(), explode(',', Asked::word($request, 'languages')));
+        $clock = Reading::now()->clock;
+
+        return array_map(static fn(string $one): Reading => Reading::in($one, $clock), array_values($ticked)) ?: [
+                Reading::now(),
+            ];
+    }
+
+    public function file(#[CurrentUser] StaffMember $reader, Sheet $sheet, string $what, Request $request): Response
     {
         $now = Clock::now();
         if ($what === 'cards.pdf') {
@@ -55,11 +70,14 @@ final class FormatsController
             'bookings.pdf' => [Handout::bookings($sheet, $reader), 'application/pdf'],
             'qr.svg' => [QrCode::svg($sheet->link()), 'image/svg+xml'],
             'qr.png' => [QrCode::png($sheet->link()), 'image/png'],
-            'notice.pdf' => [Handout::notice($sheet), 'application/pdf'],
-            'slips.pdf' => [Handout::slips($sheet, $now), 'application/pdf'],
+            'notice.pdf' => [Handout::notice($sheet, self::readings($request)), 'application/pdf'],
+            'slips.pdf' => [Handout::slips($sheet, $now, self::readings($request)), 'application/pdf'],
             'cards.pdf' => [Cards::pdf($sheet), 'application/pdf'],
             default => abort(404),
         };
+        if ($type === 'application/pdf') {
+            return Printed::response($body, (Str::slug($sheet->title) ?: 'sheet') . "-$what");
+        }
         $inline = str_starts_with($what, 'qr.');
 
         return new Response($body, 200, [

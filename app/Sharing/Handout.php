@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Framework\Languages;
 use App\Framework\Printed;
 use App\Framework\QrCode;
+use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Version;
 use App\Framework\Words;
@@ -19,10 +21,40 @@ use Recess\Time\Span;
 /** What a sheet gives out: the words around its link, and what is printed. */
 final class Handout
 {
-    /** @return array<string, string> as Handout in docs/formats/recess.openapi.yaml */
-    public static function of(Sheet $sheet): array
+    /**
+     * In each of several languages, one after the other; each with a link that leads to the page in it.
+     *
+     * @param  non-empty-list<Reading>  $readings
+     * @return HandoutShape as Handout in docs/formats/recess.openapi.yaml
+     */
+    public static function inEach(array $readings, Sheet $sheet): array
     {
-        $link = $sheet->link();
+        $each = array_map(
+            static fn(Reading $one): array => $one->hears(
+                static fn(): array => self::of($sheet, count($readings) > 1 ? $one->language : null),
+            ),
+            $readings,
+        );
+        $all = static fn(string $what, string $between): string => implode($between, array_column($each, $what));
+
+        return [
+            'languages' => array_map(
+                static fn(string $code): array => ['code' => $code, 'name' => Languages::called($code)],
+                Languages::offered(),
+            ),
+            'link' => $each[0]['link'],
+            'message' => $all('message', "\n\n* * *\n\n"),
+            'rich' => $all('rich', '<hr>'),
+            'signature' => $all('signature', "\n"),
+            'page_link' => $all('page_link', "<br>\n"),
+            'page_frame' => $each[0]['page_frame'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function of(Sheet $sheet, ?string $language): array
+    {
+        $link = self::link($sheet, $language);
         $host = $sheet->host->name;
         $when = implode(' ', array_map(Sentence::of(...), $sheet->coreBlocks()));
         $how = Words::say("sheets.how_{$sheet->audience->value}");
@@ -66,40 +98,50 @@ final class Handout
         ];
     }
 
-    public static function notice(Sheet $sheet): string
+    private static function link(Sheet $sheet, ?string $language): string
     {
-        return Printed::pdf(
+        return $language === null ? $sheet->link() : url("/$language" . parse_url($sheet->link(), PHP_URL_PATH));
+    }
+
+    /** @param  non-empty-list<Reading>  $readings  a page in each language */
+    public static function notice(Sheet $sheet, array $readings): string
+    {
+        return Printed::inEach(
+            $readings,
             'paper.notice',
-            [
-                'sheet' => $sheet,
+            static fn(): array => self::onPaper($sheet, $readings) + [
                 'when' => array_map(Sentence::of(...), $sheet->coreBlocks()),
-                'qr' => QrCode::onPaper($sheet->link()),
             ],
             $sheet->host->school->country,
         );
     }
 
-    public static function slips(Sheet $sheet, int $now): string
+    /**
+     * @param  non-empty-list<Reading>  $readings
+     * @return array{sheet: Sheet, link: string, qr: string}
+     */
+    private static function onPaper(Sheet $sheet, array $readings): array
+    {
+        $link = self::link($sheet, count($readings) > 1 ? Reading::now()->language : null);
+
+        return ['sheet' => $sheet, 'link' => $link, 'qr' => QrCode::onPaper($link)];
+    }
+
+    /** @param  non-empty-list<Reading>  $readings  a page in each language */
+    public static function slips(Sheet $sheet, int $now, array $readings): string
     {
         $core = $sheet->toCore();
         [$first, $before] = $core->reach($core->zone->dateAt($now));
-        $days = array_unique(
-            array_map(
-                static fn(Span $stretch): string => Spell::date($core->zone->dateAt($stretch->start)),
-                $core->stretches($first, $before),
-            ),
-        );
+        $stretches = $core->stretches($first, $before);
+        $data = static function () use ($sheet, $readings, $core, $stretches): array {
+            $days = array_unique(
+                array_map(static fn(Span $one): string => Spell::date($core->zone->dateAt($one->start)), $stretches),
+            );
 
-        return Printed::pdf(
-            'paper.slips',
-            [
-                'sheet' => $sheet,
-                'days' => array_slice($days, 0, 3),
-                'more' => count($days) > 3,
-                'qr' => QrCode::onPaper($sheet->link()),
-            ],
-            $sheet->host->school->country,
-        );
+            return self::onPaper($sheet, $readings) + ['days' => array_slice($days, 0, 3), 'more' => count($days) > 3];
+        };
+
+        return Printed::inEach($readings, 'paper.slips', $data, $sheet->host->school->country);
     }
 
     /** Who comes when, about whom, with what one needs to reach them: for the day, where there is no screen. */

@@ -16,4 +16,6 @@ return [
     'address_or_file' => 'أعطوا عنوان تقويم أو اختاروا ملفًا.',
     'file_most' => 'ملف التقويم لا يتجاوز {megabytes} ميغابايت.',
     'skipped' => 'السطر {line, number, integer}، {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}، بشأن {student}',
 ];

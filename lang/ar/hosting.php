@@ -133,6 +133,7 @@ return [
     'copied' => 'نُسخ',
     'copy' => 'نسخ',
     'it_is_copied' => 'نُسخ.',
+    'share_languages' => 'بأي لغات',
     'share_message' => 'رسالة جاهزة للصق',
     'share_signature' => 'سطر لتوقيع بريدكم',
     'share_link' => 'رابط لصفحة مقرر',

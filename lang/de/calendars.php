@@ -20,4 +20,6 @@ return [
     'address_or_file' => 'Geben Sie die Adresse eines Kalenders an, oder wählen Sie eine Datei.',
     'file_most' => 'Eine Kalenderdatei hat höchstens {megabytes} MB.',
     'skipped' => 'Zeile {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, wegen {student}',
 ];

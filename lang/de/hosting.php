@@ -137,6 +137,7 @@ return [
     'copied' => 'Kopiert',
     'copy' => 'Kopieren',
     'it_is_copied' => 'Es ist kopiert.',
+    'share_languages' => 'In welchen Sprachen',
     'share_message' => 'Eine Nachricht zum Einfügen',
     'share_signature' => 'Eine Zeile für Ihre E-Mail-Signatur',
     'share_link' => 'Ein Link für eine Kursseite',

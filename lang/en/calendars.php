@@ -20,4 +20,6 @@ return [
     'file_most' => 'A calendar file has {megabytes} MB at most.',
     // Of what could not be read of a calendar
     'skipped' => 'Line {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, about {student}',
 ];

@@ -136,6 +136,7 @@ return [
     'copied' => 'Copied',
     'copy' => 'Copy',
     'it_is_copied' => 'It is copied.',
+    'share_languages' => 'In which languages',
     'share_message' => 'A message ready to paste',
     'share_signature' => 'A line for your e-mail signature',
     'share_link' => 'A link for a course page',

@@ -20,4 +20,6 @@ return [
     'address_or_file' => 'Dé la dirección de un calendario, o elija un archivo.',
     'file_most' => 'Un archivo de calendario ocupa como máximo {megabytes} MB.',
     'skipped' => 'Línea {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, sobre {student}',
 ];

@@ -134,6 +134,7 @@ return [
     'copied' => 'Copiado',
     'copy' => 'Copiar',
     'it_is_copied' => 'Está copiado.',
+    'share_languages' => 'En qué idiomas',
     'share_message' => 'Un mensaje listo para pegar',
     'share_signature' => 'Una línea para su firma de correo',
     'share_link' => 'Un enlace para la página de un curso',

@@ -22,4 +22,6 @@ return [
     'address_or_file' => 'Donnez l’adresse d’un calendrier, ou choisissez un fichier.',
     'file_most' => 'Un fichier de calendrier fait {megabytes} Mo au plus.',
     'skipped' => 'Ligne {line, number, integer}, {what} : {why}',
+    'summary' => '{title} : {with}',
+    'summary_about' => '{title} : {with}, au sujet de {student}',
 ];

@@ -137,6 +137,7 @@ return [
     'copied' => 'Copié',
     'copy' => 'Copier',
     'it_is_copied' => 'C’est copié.',
+    'share_languages' => 'En quelles langues',
     'share_message' => 'Un message prêt à coller',
     'share_signature' => 'Une ligne pour votre signature d’e-mail',
     'share_link' => 'Un lien pour une page de cours',

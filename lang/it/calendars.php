@@ -20,4 +20,6 @@ return [
     'address_or_file' => 'Dia l’indirizzo di un calendario, o scelga un file.',
     'file_most' => 'Un file di calendario ha al massimo {megabytes} MB.',
     'skipped' => 'Riga {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, per {student}',
 ];

@@ -135,6 +135,7 @@ return [
     'copied' => 'Copiato',
     'copy' => 'Copiare',
     'it_is_copied' => 'È copiato.',
+    'share_languages' => 'In quali lingue',
     'share_message' => 'Un messaggio pronto da incollare',
     'share_signature' => 'Una riga per la firma delle Sue e-mail',
     'share_link' => 'Un link per la pagina di un corso',

@@ -19,4 +19,6 @@ return [
     'address_or_file' => 'Proszę podać adres kalendarza albo wybrać plik.',
     'file_most' => 'Plik kalendarza ma najwyżej {megabytes} MB.',
     'skipped' => 'Wiersz {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, dotyczy: {student}',
 ];

@@ -137,6 +137,7 @@ return [
     'copied' => 'Skopiowano',
     'copy' => 'Kopiować',
     'it_is_copied' => 'Skopiowano.',
+    'share_languages' => 'W jakich językach',
     'share_message' => 'Wiadomość gotowa do wklejenia',
     'share_signature' => 'Wiersz do podpisu w e-mailu',
     'share_link' => 'Link na stronę kursu',

@@ -19,4 +19,6 @@ return [
     'address_or_file' => 'Dê o endereço de um calendário, ou escolha um ficheiro.',
     'file_most' => 'Um ficheiro de calendário tem no máximo {megabytes} MB.',
     'skipped' => 'Linha {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, sobre {student}',
 ];

@@ -136,6 +136,7 @@ return [
     'copied' => 'Copiado',
     'copy' => 'Copiar',
     'it_is_copied' => 'Está copiado.',
+    'share_languages' => 'Em que línguas',
     'share_message' => 'Uma mensagem pronta a colar',
     'share_signature' => 'Uma linha para a assinatura do seu e-mail',
     'share_link' => 'Uma ligação para a página de um curso',

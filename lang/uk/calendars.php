@@ -17,4 +17,6 @@ return [
     'address_or_file' => 'Вкажіть адресу календаря або оберіть файл.',
     'file_most' => 'Файл календаря має щонайбільше {megabytes} МБ.',
     'skipped' => 'Рядок {line, number, integer}, {what}: {why}',
+    'summary' => '{title}: {with}',
+    'summary_about' => '{title}: {with}, стосується: {student}',
 ];

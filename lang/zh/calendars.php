@@ -16,4 +16,6 @@ return [
     'address_or_file' => '请填写日历地址，或选择文件。',
     'file_most' => '日历文件最大 {megabytes} MB。',
     'skipped' => '第 {line, number, integer} 行，{what}：{why}',
+    'summary' => '{title}：{with}',
+    'summary_about' => '{title}：{with}，关于 {student}',
 ];

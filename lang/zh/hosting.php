@@ -131,6 +131,7 @@ return [
     'copied' => '已复制',
     'copy' => '复制',
     'it_is_copied' => '已复制。',
+    'share_languages' => '用哪些语言',
     'share_message' => '可直接粘贴的消息',
     'share_signature' => '用于邮件签名的一行',
     'share_link' => '用于课程页面的链接',

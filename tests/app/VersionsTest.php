@@ -7,11 +7,11 @@ namespace Tests\App;
 use App\Framework\Reading;
 use App\Models\Question;
 use App\Models\QuestionKind;
-use App\Models\Questions;
 use App\Models\Sheet;
 use App\Versions\VersionsData;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Testing\TestResponse;
 
 /** What a host writes is read in the family's language where it was given in it, and else as it was written, marked so. */
 final class VersionsTest extends TestCase
@@ -132,6 +132,24 @@ final class VersionsTest extends TestCase
         self::assertContains(['original' => 'Parent evening', 'text' => 'Colloqui con le famiglie'], $before);
     }
 
+    public function test_the_message_and_the_papers_come_in_the_languages_that_are_ticked(): void
+    {
+        $sheet = $this->ferry();
+        $this->keep($sheet, self::ITALIAN);
+        $said = $this->getJson("/api/staff/sheets/$sheet->id/handout?languages=it,pl,xx")->assertOk();
+        foreach (['Colloqui con le famiglie', "/it/s/$sheet->slug", 'Parent evening', "/pl/s/$sheet->slug"] as $part) {
+            self::assertStringContainsString($part, $said['message']);
+        }
+        $file = fn(string $languages): TestResponse => $this->get(
+            "/staff/sheets/$sheet->id/files/notice.pdf?languages=$languages",
+        )->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $file('it,pl')->getContent());
+        // What lays paper out cannot join Arabic letters: it is the page, for the browser to print, and runs no script.
+        $page = $file('it,ar')->assertHeader('Content-Type', 'text/html; charset=utf-8');
+        $page->assertSee('Colloqui con le famiglie')->assertSee('dir="rtl"', false)->assertDontSee('<script', false);
+        self::assertStringContainsString("default-src 'none'", (string) $page->headers->get('Content-Security-Policy'));
+    }
+
     /** UAX 9, 2.7: what runs the other way is isolated in plain text; what runs the same way is as it was. */
     public function test_names_of_the_other_direction_are_isolated_in_sentences(): void
     {
@@ -139,6 +157,7 @@ final class VersionsTest extends TestCase
             static fn(): string => \App\Framework\Words::say('knocks.ask_title', ['host' => $name]),
         );
         self::assertStringContainsString("\u{2068}Wren Halloran\u{2069}", $said('ar', 'Wren Halloran'));
+        self::assertStringContainsString("\u{2068}+1 902-555-0100\u{2069}", $said('ar', '+1 902-555-0100'));
         self::assertStringContainsString("\u{2068}ليلى\u{2069}", $said('en', 'ليلى'));
         self::assertStringNotContainsString("\u{2068}", $said('en', 'Wren Halloran') . $said('ar', 'ليلى'));
     }

@@ -18,9 +18,9 @@ test('a family reads, books, is written to and goes on in its language', async (
     await expect(family.locator(html('uk'))).toBeVisible();
     await expect(family.getByRole('heading', { name: 'Оберіть час' })).toBeVisible();
     await family.locator('[data-key]').first().click();
-    await family.getByLabel('Student’s name').fill('Ivo Sandoval');
+    await family.getByLabel('Ім’я учня').fill('Ivo Sandoval');
     await family.getByLabel('Ваше ім’я').fill('Olena Sandoval');
-    await family.getByLabel('Phone number').fill('+1 902 555 0142');
+    await family.getByLabel('Номер телефону').fill('+1 902 555 0142');
     await family.getByLabel('Адреса ел. пошти').fill(email);
     await family.getByRole('button', { name: /^Записатися на цей час/ }).click();
     await expect(family.getByText(/Цей час ваш\.|Ще один крок/).first()).toBeVisible();
@@ -156,7 +156,17 @@ test('in each language the office’s pages have room on a narrow phone', async 
     const wide: string[] = [];
     for (const value of ['ar', 'de', 'pl', 'uk']) {
         await context.addCookies([{ name: 'recess_language', value, url: process.env.RECESS_SERVED ?? '' }]);
-        for (const path of ['day', 'sheets', 'sheets/new', 'rounds', 'people', 'directory', 'school', 'settings']) {
+        for (const path of [
+            'day',
+            'sheets',
+            'sheets/new',
+            'rounds',
+            'people',
+            'directory',
+            'school',
+            'settings',
+            'wordings?own=yes',
+        ]) {
             await page.goto(`/staff/${path}`);
             await expect(page.locator(html(value))).toBeVisible();
             await page.evaluate(() => document.fonts.ready);
@@ -170,4 +180,56 @@ test('in each language the office’s pages have room on a narrow phone', async 
         }
     }
     expect(wide).toEqual([]);
+});
+
+test('the office words a sentence, and a host says a sheet in Italian: families read both at once', async ({
+    browser,
+}) => {
+    test.setTimeout(120_000);
+    const office = await (await somebodyElse(browser, { locale: 'en-GB' })).newPage();
+    // What is refused is said at its field.
+    listen(office, /422/);
+    await signIn(office, 'ruta.simkute@gannetcove.example');
+    await office.goto('/staff/wordings?language=it&q=Scelga un orario');
+    const sentence = office.locator('li', { hasText: 'visit.pick_a_time' });
+    await sentence.getByRole('button', { name: /^Change/ }).press('Enter');
+    const wording = sentence.getByRole('textbox');
+    await wording.fill('Prenda un orario {libero}');
+    await sentence.getByRole('button', { name: 'Say it so' }).click();
+    await expect(sentence.getByText('Nobody fills this in')).toBeVisible();
+    await wording.fill('Prenda un orario');
+    await sentence.getByRole('button', { name: 'Say it so' }).click();
+    await expect(sentence.getByText('It is said so from now on.')).toBeVisible();
+    await expectSound(office);
+
+    const host = await (await somebodyElse(browser, { locale: 'en-GB' })).newPage();
+    listen(host);
+    await signIn(host);
+    await host.goto('/staff/sheets/1/languages');
+    await host.getByRole('button', { name: 'Italian' }).click();
+    await host.locator('#text-0').fill('Colloqui d’inverno');
+    await host.getByRole('button', { name: 'Keep Italian' }).click();
+    await expect(host.getByText('Kept.')).toBeVisible();
+    await host.reload();
+    await expect(host.locator('#text-0')).toHaveValue('Colloqui d’inverno');
+    await expectSound(host);
+
+    const family = await (
+        await somebodyElse(browser, { locale: 'it-IT', viewport: { width: 320, height: 640 } })
+    ).newPage();
+    listen(family);
+    await family.goto('/s/winter-conferences');
+    await expect(family.getByRole('heading', { name: 'Colloqui d’inverno' })).toBeVisible();
+    await expect(async () => {
+        await family.reload();
+        await expect(family.getByRole('heading', { name: 'Prenda un orario' })).toBeVisible({ timeout: 2_000 });
+    }).toPass({ timeout: 15_000 });
+
+    // As it was, for whoever looks after.
+    await sentence.getByRole('button', { name: /^Change/ }).click();
+    await sentence.getByRole('button', { name: 'Back to ours' }).click();
+    await expect(sentence.getByText('It is said so from now on.')).toBeVisible();
+    await host.locator('#text-0').fill('');
+    await host.getByRole('button', { name: 'Keep Italian' }).click();
+    await expect(host.getByText('Kept.')).toBeVisible();
 });

@@ -2,7 +2,7 @@
     /** Getting a sheet out: its link, the words around it, a QR code, and paper. */
     import { say } from '../lib/say';
     import type { Snippet } from 'svelte';
-    import { Button, Input, Label, Textarea } from '../lib/controls';
+    import { Button, Checkbox, Input, Label, Textarea } from '../lib/controls';
     import Notice from '../controls/Notice.svelte';
     import { api, ask, type Schema } from '../lib/api';
     import { onSent } from '../lib/form';
@@ -43,11 +43,18 @@
     let opened = $state(false);
     async function open() {
         opened = !opened;
-        if (!opened || handout) return;
+        if (opened && !handout) await read();
+    }
+    /** Those that are ticked; none is that of whoever reads this. */
+    let languages = $state<string[]>([]);
+    const ticked = $derived(languages.length > 0 ? `?languages=${languages.join(',')}` : '');
+    async function read() {
         const answer = await ask(
-            api.GET('/api/staff/sheets/{sheet}/handout', { params: { path: { sheet: sheet.id } } }),
+            api.GET('/api/staff/sheets/{sheet}/handout', {
+                params: { path: { sheet: sheet.id }, query: { languages: languages.join(',') } },
+            }),
         );
-        handout = answer.data ?? null;
+        handout = answer.data ?? handout;
     }
     async function rename() {
         const answer = await ask(
@@ -83,10 +90,20 @@
     {#if opened}
         {#if handout}
             <div class="slip mt-3 grid max-w-3xl gap-4">
+                <fieldset>
+                    <legend class="font-semibold">{say('hosting.share_languages')}</legend>
+                    <div class="flex flex-wrap gap-x-4">
+                        {#each handout.languages as one (one.code)}<Checkbox
+                                value={one.code}
+                                bind:group={languages}
+                                onchange={() => void read()}>{one.name}</Checkbox
+                            >{/each}
+                    </div>
+                </fieldset>
                 {#each [['message', say('hosting.share_message'), handout.message, 8], ['signature', say('hosting.share_signature'), handout.signature, 1], ['page_link', say('hosting.share_link'), handout.page_link, 2], ['page_frame', say('hosting.share_frame'), handout.page_frame, 3]] as const as [key, label, text, rows] (key)}
                     <div>
                         <Label for={key}>{label}</Label>
-                        <Textarea id={key} readonly {rows} class="w-full" value={text} />
+                        <Textarea id={key} readonly {rows} dir="auto" class="w-full" value={text} />
                         <div class="mt-1 flex flex-wrap gap-3">
                             <Button color="alternative" onclick={() => copy(key, text)}
                                 >{copied === key ? say('hosting.copied') : say('hosting.copy')}</Button
@@ -104,8 +121,8 @@
                     <div class="grid gap-1">
                         <a href="{files}/qr.svg" download>{say('hosting.qr_code_as_svg')}</a>
                         <a href="{files}/qr.png" download>{say('hosting.qr_code_as_png')}</a>
-                        <a href="{files}/notice.pdf" download>{say('hosting.notice')}</a>
-                        <a href="{files}/slips.pdf" download>{say('hosting.slips')}</a>
+                        <a href="{files}/notice.pdf{ticked}">{say('hosting.notice')}</a>
+                        <a href="{files}/slips.pdf{ticked}">{say('hosting.slips')}</a>
                     </div>
                 </div>
                 <form class="flex flex-wrap items-end gap-3" onsubmit={onSent(rename)}>

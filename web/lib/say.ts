@@ -81,9 +81,10 @@ function argument(inner: string, values: Values, count: string): string {
 
 /** What runs the other way than the page stays by itself (UAX 9: FSI and PDI), as App\Framework\Isolated has it. */
 const isolated = (text: string) =>
-    (document.documentElement.dir === 'rtl' ? /[A-Za-z\xC0-\u058F\u2E80-\uD7FF]/ : /[\u0590-\u08FF\uFB1D-\uFEFF]/).test(
-        text,
-    ) && !/[<:]\/|</.test(text)
+    (document.documentElement.dir === 'rtl'
+        ? /[A-Za-z\xC0-\u058F\u2E80-\uD7FF]|^\+?\d[\d ()./-]{4,}$/
+        : /[\u0590-\u08FF\uFB1D-\uFEFF]/
+    ).test(text) && !/[<:]\/|</.test(text)
         ? `\u2068${text}\u2069`
         : text;
 

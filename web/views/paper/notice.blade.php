@@ -1,6 +1,7 @@
 @extends('paper.paper')
 @section('title', App\Framework\Version::title($sheet))
 @section('style')
+.part + .part { page-break-before: always; }
 body { font: 17pt/1.45 'DejaVu Sans', sans-serif; color: #1d2a26; text-align: center; }
 h1 { font-size: 34pt; line-height: 1.15; margin: 0.6em 0 0.2em; }
 .ticks { border-top: 2pt solid #1d2a26; height: 8pt; background: none; }
@@ -18,6 +19,6 @@ img { width: 8.5cm; height: 8.5cm; margin: 0.4cm 0; }
 @endforeach
 <p><strong>@say('paper.phone')</strong></p>
 <img src="{{ $qr }}" alt="">
-<p class="link">{{ $sheet->link() }}</p>
+<p class="link">{{ $link }}</p>
 <p class="school">{{ App\Framework\Words::say('booking.notice', ['phone' => $sheet->host->school->phoneOrNone()]) }}</p>
 @endsection

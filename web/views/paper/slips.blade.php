@@ -1,6 +1,7 @@
 @extends('paper.paper')
 @section('title', App\Framework\Version::title($sheet))
 @section('style')
+.part + .part { page-break-before: always; }
 @page { margin: 1cm; }
 body { font: 10pt/1.35 'DejaVu Sans', sans-serif; color: #1d2a26; }
 table { width: 100%; border-collapse: collapse; }
@@ -23,7 +24,7 @@ strong { font-size: 12.5pt; }
 @endforeach
 @if ($more) @say('paper.more_days')<br>@endif
 <br>@say('paper.phone_or_at')<br>
-<span class="link">{{ $sheet->link() }}</span><br><br>
+<span class="link">{{ $link }}</span><br><br>
 @say('paper.our_time')
 </td>
 @endfor

@@ -2,8 +2,8 @@
 <p><a href="/">{{ $found['school'] }}</a></p>
 <h1>@say('plain.find')</h1>
 <form method="get" action="/find"><p><label for="about">@say('plain.find_about')</label><br><select id="about" name="about">@foreach ($found['titles'] as $title)<option value="{{ $title['about'] }}" @selected($title['about'] === $found['about'])>{{ $title['said'] }}</option>@endforeach</select></p>
-<p><label for="from">@say('plain.find_from')</label><br><input id="from" name="from" type="date" value="{{ $found['from'] }}"> {{ App\Framework\Spell::plainDate(Recess\Time\LocalDate::parse($found['from'])) }}</p>
-<p><label for="to">@say('plain.find_to')</label><br><input id="to" name="to" type="date" value="{{ $found['to'] }}"> {{ App\Framework\Spell::plainDate(Recess\Time\LocalDate::parse($found['to'])) }}</p>
+<p><label for="from">@say('plain.find_from')</label><br><input id="from" name="from" type="date" value="{{ $found['from'] }}"> {{ App\Framework\Spell::date(Recess\Time\LocalDate::parse($found['from'])) }}</p>
+<p><label for="to">@say('plain.find_to')</label><br><input id="to" name="to" type="date" value="{{ $found['to'] }}"> {{ App\Framework\Spell::date(Recess\Time\LocalDate::parse($found['to'])) }}</p>
 <p><label for="names">@say('plain.find_names')</label><br><input id="names" name="names" type="search" value="{{ $found['names'] }}"></p>
 <p><button class="press">@say('plain.find_show')</button></p></form>
 @foreach ($found['days'] as $day)
