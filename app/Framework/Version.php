@@ -8,7 +8,6 @@ use App\Models\Question;
 use App\Models\Questions;
 use App\Models\Round;
 use App\Models\Sheet;
-use Illuminate\Support\Str;
 
 /** What somebody wrote, for whoever reads: in their language where it was given in it, else as it was written. */
 final class Version
@@ -40,7 +39,7 @@ final class Version
             array_unique(
                 array_filter(
                     $of->texts(),
-                    static fn(string $one): bool => trim($one) !== '' && self::usual($one) === null,
+                    static fn(string $one): bool => trim($one) !== '' && self::usual($of, $one) === null,
                 ),
             ),
         );
@@ -77,26 +76,29 @@ final class Version
 
     private static function given(Sheet|Round $of, string $text): ?string
     {
-        $usual = self::usual($text);
+        $reads = Reading::now()->language;
+        // Nearly every look is in the language in which it was written: then nothing is looked up.
+        $usual = $reads === ($of->language ?? 'en') ? null : self::usual($of, $text);
 
-        return $of->versions[Reading::now()->language][$text] ?? ($usual === null ? null : Words::say($usual));
+        return $of->versions[$reads][$text] ?? ($usual === null ? null : Words::say($usual));
     }
 
     /** What every new sheet asks is there in each language, where nobody worded it otherwise: its key in the catalogues. */
-    private static function usual(string $text): ?string
+    private static function usual(Sheet|Round $of, string $text): ?string
     {
-        /** @var array<string, string>|null $known keys by what they are in some language */
-        static $known = null;
-        if ($known === null) {
-            $known = [];
-            foreach (Languages::offered() as $language) {
-                $reading = Reading::in($language, null);
-                foreach (['sheets.ask_student', 'sheets.ask_student_hint', 'sheets.ask_phone'] as $key) {
-                    $known[Str::lower($reading->hears(static fn(): string => Words::say($key)))] = $key;
-                }
-            }
-        }
+        /** @var array<string, array<string, string>> $known keys by what they are, by language */
+        static $known = [];
+        $language = $of->language ?? 'en';
+        $known[$language] ??= Reading::in($language, null)->hears(
+            static fn(): array => array_flip(
+                array_map(static fn(string $key): string => Words::say($key), [
+                    'sheets.ask_student' => 'sheets.ask_student',
+                    'sheets.ask_student_hint' => 'sheets.ask_student_hint',
+                    'sheets.ask_phone' => 'sheets.ask_phone',
+                ]),
+            ),
+        );
 
-        return $known[Str::lower($text)] ?? null;
+        return $known[$language][$text] ?? null;
     }
 }

@@ -127,7 +127,12 @@ await take('visit-phone', PHONE, async (page) => {
     await page.goto(`/ar${new URL(page.url()).pathname}`);
     await page.locator('[data-ruler]').first().waitFor();
 });
-await take('pass-phone', PHONE, pass);
+await take('pass-phone', PHONE, async (page) => {
+    await pass(page);
+    // As a family reads it that chose Italian.
+    await page.goto(`/it${new URL(page.url()).pathname}`);
+    await page.locator('article').first().waitFor();
+});
 await take('knock', WIDE, async (page) => {
     await page.goto('/d/tomasz-wilk/knock');
     await page.getByLabel('What is it about?').fill('The drift bottles');
