@@ -227,3 +227,15 @@ test('each sentence gets what stands in it, and nothing else', () => {
     });
     expect(wrong).toEqual([]);
 });
+
+/** UAX 9, 2.7: FSI and PDI around what runs the other way; what only chooses between words is no text. */
+test('a name of the other direction is isolated, and one of the same is not', () => {
+    const words = { 'a.b': '{host} · {how, select, foot {on foot} other {–}}' };
+    learn(words, 'rtl');
+    expect(say('a.b', { host: 'Wren', how: 'foot' })).toBe('\u2068Wren\u2069 · on foot');
+    expect(say('a.b', { host: '+1 902-555-0100', how: '' })).toBe('\u2068+1 902-555-0100\u2069 · –');
+    expect(say('a.b', { host: 'ليلى', how: '' })).toBe('ليلى · –');
+    learn(words);
+    expect(say('a.b', { host: 'ليلى', how: '' })).toBe('\u2068ليلى\u2069 · –');
+    expect(say('a.b', { host: 'Wren', how: '' })).toBe('Wren · –');
+});

@@ -12,7 +12,7 @@ export async function mountPage(
     const target = document.getElementById('page');
     const data = document.getElementById('page-data')?.textContent;
     if (!target || !data) return;
-    learn(JSON.parse(document.getElementById('page-words')?.textContent ?? '{}'));
+    learn(JSON.parse(document.getElementById('page-words')?.textContent ?? '{}'), document.documentElement.dir);
     const name = target.dataset.component ?? '';
     const component = components[name] ?? (await later[name]?.())?.default;
     if (!component) throw new Error(`No page component “${name}” in this entry.`);

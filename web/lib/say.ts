@@ -12,9 +12,15 @@ export interface Piece {
 
 let words: Record<string, string> = {};
 
-/** @param all sentences by “catalogue.key”, and as “plurals” which category each number has */
-export function learn(all: Record<string, string>): void {
+let runsLeft = false;
+
+/**
+ * @param all sentences by “catalogue.key”, and as “plurals” which category each number has
+ * @param direction of the page: ltr or rtl
+ */
+export function learn(all: Record<string, string>, direction = 'ltr'): void {
     words = all;
+    runsLeft = direction === 'rtl';
 }
 
 export function say(key: string, values: Values = {}): string {
@@ -81,10 +87,8 @@ function argument(inner: string, values: Values, count: string): string {
 
 /** What runs the other way than the page stays by itself (UAX 9: FSI and PDI), as App\Framework\Isolated has it. */
 const isolated = (text: string) =>
-    (document.documentElement.dir === 'rtl'
-        ? /[A-Za-z\xC0-\u058F\u2E80-\uD7FF]|^\+?\d[\d ()./-]{4,}$/
-        : /[\u0590-\u08FF\uFB1D-\uFEFF]/
-    ).test(text) && !/[<:]\/|</.test(text)
+    (runsLeft ? /[A-Za-z\xC0-\u058F\u2E80-\uD7FF]|^\+?\d[\d ()./-]{4,}$/ : /[\u0590-\u08FF\uFB1D-\uFEFF]/).test(text) &&
+    !/[<:]\/|</.test(text)
         ? `\u2068${text}\u2069`
         : text;
 
