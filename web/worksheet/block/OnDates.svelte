@@ -22,7 +22,7 @@
 
 {#if block.dates.length <= 6 && !picking}
     {#each block.dates, i (i)}
-        <span class="whitespace-nowrap"
+        <span class="inline-flex max-w-full flex-wrap items-center"
             ><Blank
                 name="blocks.{index}.dates.{i}"
                 also="blocks.{index}.dates"
