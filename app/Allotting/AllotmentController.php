@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Allotting;
 
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Words;
@@ -114,11 +115,7 @@ final class AllotmentController
             ];
         }
 
-        return new Response(Csv::write($rows), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"$round->slug-allotment.csv\"",
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Download::of(Csv::write($rows), 'text/csv; charset=utf-8', "$round->slug-allotment.csv");
     }
 
     private function whole(Round $round): JsonResponse

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
-use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\BookingState;
@@ -81,12 +80,11 @@ final class MeetingEntry
             span: $booking->span(),
             zone: $booking->sheet->host->school->timeZone(),
             summary: Words::say($booking->student === '' ? 'calendars.summary' : 'calendars.summary_about', [
-                'title' => $reader->isHost() ? $booking->sheet->title : Version::title($booking->sheet),
+                'title' => $reader->said($booking->sheet, $booking->sheet->title),
                 'with' => $reader->isHost() ? $visitor->name : $host->name,
                 'student' => $booking->student,
             ]),
-            location: $link ??
-                ($reader->isHost() ? $booking->place->label : Version::of($booking->sheet, $booking->place->label)),
+            location: $link ?? $reader->said($booking->sheet, $booking->place->label),
             description: implode("\n", array_map(Spell::fact(...), array_keys($facts), $facts)),
             host: new Person($host->name, $host->email),
             visitor: new Person(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Spell;
-use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Guest;
@@ -26,13 +25,11 @@ final class MeetingFacts
     {
         $say = static fn(string $fact): string => Words::say("said.fact_$fact");
         $facts = [
-            $say('what') => $reader->isHost() ? $booking->sheet->title : Version::title($booking->sheet),
+            $say('what') => $reader->said($booking->sheet, $booking->sheet->title),
             $say('when') => Spell::slot($booking->span(), $booking->sheet->host->school->timeZone()),
             $say('where') => self::where($booking, $reader, $now),
             $say('video') => $reader->isHost() ? '' : MeetingLink::promise($booking, $now, here: false),
-            $say('way') => $reader->isHost()
-                ? self::directions($booking)
-                : Version::of($booking->sheet, self::directions($booking)),
+            $say('way') => $reader->said($booking->sheet, self::directions($booking)),
             $say('with') => $reader->isHost() ? $booking->pass->name : self::met($booking),
             $say('also') => $strange
                 ? ''
@@ -69,10 +66,7 @@ final class MeetingFacts
     {
         $link = $reader->isHost() ? MeetingLink::of($booking) : MeetingLink::forVisitor($booking, $now);
 
-        $label = $booking->place->label;
-
-        return ($reader->isHost() ? $label : Version::of($booking->sheet, $label)) .
-            ($link === null ? '' : ': ' . $link);
+        return $reader->said($booking->sheet, $booking->place->label) . ($link === null ? '' : ': ' . $link);
     }
 
     public static function directions(Booking $booking): string

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Framework\Reading;
+use App\Framework\Version;
 use App\Models\Booking;
 use App\Models\Party;
 use App\Models\Pass;
+use App\Models\Sheet;
 use App\Models\StaffMember;
 
 /** Whoever a message goes to: a pass (the visitor or a guest) or a staff member. */
@@ -52,6 +54,12 @@ final readonly class Reader
     public function isHost(): bool
     {
         return $this->side === Party::Host;
+    }
+
+    /** What somebody wrote on a sheet: its host reads it as it was written, whoever comes in their language. */
+    public function said(Sheet $sheet, string $text): string
+    {
+        return $this->isHost() ? $text : Version::of($sheet, $text);
     }
 
     public function name(): string

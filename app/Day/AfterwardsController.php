@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\LogBook;
 use App\Framework\Page;
 use App\Framework\Spell;
@@ -41,11 +42,11 @@ final class AfterwardsController
 
     public function figures(Sheet $sheet): Response
     {
-        return new Response(Csv::write(Figures::table($sheet, Clock::now())), 200, [
-            'Content-Type' => 'text/csv; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="' . (Str::slug($sheet->title) ?: 'sheet') . '-figures.csv"',
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Download::of(
+            Csv::write(Figures::table($sheet, Clock::now())),
+            'text/csv; charset=utf-8',
+            (Str::slug($sheet->title) ?: 'sheet') . '-figures.csv',
+        );
     }
 
     /** Each message as it would go, and to whom none can. */

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\Page;
 use App\Framework\Printed;
 use App\Framework\Spell;
@@ -61,15 +62,7 @@ final class ListsController
             default => abort(404),
         };
 
-        if ($type === 'application/pdf') {
-            return Printed::response($body, "{$run->day->date}-$list");
-        }
-
-        return new Response($body, 200, [
-            'Content-Type' => $type,
-            'Content-Disposition' => "attachment; filename=\"{$run->day->date}-$list\"",
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Download::of($body, $type, "{$run->day->date}-$list");
     }
 
     /** One's own, a sheet's that one may see, or the school's, which is the office's. */

@@ -8,8 +8,8 @@ use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 use Symfony\Component\HttpFoundation\InputBag;
 
 /**
- * What nobody types is not let in, and what is typed in two ways is one (Unicode’s normal form C, UAX 15): NULs and broken letters in any field, more of them than any page of ours has, and lists
- * in an address, where every field of ours is one word. What is said stands in the body, what is asked for in the address:
+ * What nobody types is not let in, and what is typed in two ways is one (Unicode’s normal form C, UAX 15): NULs and broken
+ * letters in any field, more of them than any page of ours has, and lists in an address, where every field of ours is one word. What is said stands in the body, what is asked for in the address:
  * neither is taken for the other. Whatever else is wrong with a field is said where the field is checked.
  */
 final class CleanInput extends TransformsRequest

@@ -42,6 +42,17 @@ final class Languages
         return mb_convert_case((string) \Locale::getDisplayLanguage($language, $language), MB_CASE_TITLE);
     }
 
+    /**
+     * To choose from.
+     *
+     * @param  \Closure(string): string  $name  of a code: as it is called in itself, or by whoever reads
+     * @return list<array{code: string, name: string}>
+     */
+    public static function choice(\Closure $name): array
+    {
+        return array_map(static fn(string $code): array => ['code' => $code, 'name' => $name($code)], self::offered());
+    }
+
     /** What whoever reads calls it. */
     public static function called(string $language): string
     {

@@ -17,7 +17,9 @@ final readonly class Pattern
      * Signs that turn what follows them (UAX 9, “explicit directional formatting”), and what cannot be seen or said. Joiners are
      * spelling, and marks of a direction (LRM, RLM) turn nothing.
      */
-    private const UNSEEN = '/[\x{00}-\x{09}\x{0B}-\x{1F}\x{7F}-\x{9F}\x{200B}\x{2028}-\x{202E}\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}]/u';
+    private const UNSEEN =
+        '/[\x{00}-\x{09}\x{0B}-\x{1F}\x{7F}-\x{9F}\x{200B}\x{2028}-\x{202E}' .
+        '\x{2060}-\x{206F}\x{FEFF}\x{FFF9}-\x{FFFB}]/u';
 
     /** What stands in brackets, brackets in it too. */
     private const BRACKETS = '/\{((?:[^{}]++|\{(?1)\})*+)\}/';
@@ -153,7 +155,7 @@ final readonly class Pattern
         return $known["$language $kind"];
     }
 
-    /** @return list<int> a number of each way, the smallest first; 0, which is often said otherwise, only where it has a way of its own */
+    /** @return list<int> of each way a number, the smallest first; 0, often said otherwise, where it has a way of its own */
     private static function oneOfEach(string $language, string $kind): array
     {
         $some = array_map(
@@ -220,7 +222,7 @@ final readonly class Pattern
         ];
     }
 
-    /** @return list<Said> a number that is said needs each way in which its language says numbers, or each one by one (=1) */
+    /** @return list<Said> a number that is said needs each way of its language to say numbers, or each one by one (=1) */
     private function pluralsMissing(string $language): array
     {
         $missing = [];

@@ -6,11 +6,11 @@ namespace App\Framework;
 
 use Dompdf\Dompdf;
 use Dompdf\Options;
-use Illuminate\Http\Response;
 use Symfony\Component\Process\Process;
 
 /**
- * A page of HTML as a PDF, on the paper that the country uses. Nothing is fetched: fonts come with the application, pictures are in the page.
+ * A page of HTML as a PDF, on the paper that the country uses. Nothing is fetched: fonts come with the application,
+ * pictures are in the page.
  *
  * What lays it out joins no Arabic letters, and its font has no Chinese ones. A paper with such letters comes as the page that it
  * is, for the browser to print, which can do both.
@@ -21,7 +21,9 @@ final class Printed
     private const LETTER = ['BZ', 'CA', 'CL', 'CO', 'CR', 'GT', 'MX', 'NI', 'PA', 'PH', 'PR', 'SV', 'US', 'VE'];
 
     /** Letters that paper cannot be laid out with: Hebrew, Arabic, the scripts of India and beyond, and of East Asia. */
-    private const BEYOND = '/[\x{0590}-\x{08FF}\x{0900}-\x{109F}\x{1100}-\x{11FF}\x{1780}-\x{18AF}\x{2E80}-\x{D7FF}\x{F900}-\x{FAFF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFE}]/u';
+    private const BEYOND =
+        '/[\x{0590}-\x{08FF}\x{0900}-\x{109F}\x{1100}-\x{11FF}\x{1780}-\x{18AF}' .
+        '\x{2E80}-\x{D7FF}\x{F900}-\x{FAFF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFE}]/u';
 
     /** Pages that are laid out together. */
     private const AT_ONCE = 40;
@@ -32,7 +34,9 @@ final class Printed
      */
     public static function pdf(string $view, array $data, string $country): string
     {
-        return self::laidOut($view, $data, $country);
+        $page = view($view, $data)->render();
+
+        return self::isBeyond($page) ? $page : self::laidOut($page, $country);
     }
 
     /**
@@ -43,28 +47,20 @@ final class Printed
      */
     public static function pages(string $view, array $pages, array $data, string $country): string
     {
-        $parts = array_chunk($pages, self::AT_ONCE);
-        if (count($parts) < 2) {
-            return self::laidOut($view, ['pages' => $pages] + $data, $country);
+        if (count($pages) <= self::AT_ONCE) {
+            return self::pdf($view, ['pages' => $pages] + $data, $country);
         }
-        $whole = view($view, ['pages' => $pages] + $data)->render();
-        if (self::isBeyond($whole)) {
-            return $whole;
+        $render = static fn(array $some): string => view($view, ['pages' => $some] + $data)->render();
+        $parts = array_map($render, array_chunk($pages, self::AT_ONCE));
+        if (self::isBeyond(implode($parts))) {
+            return $render($pages);
         }
         // A whole school's plans take half a minute, where requests have an end.
         if (PHP_SAPI !== 'cli') {
             set_time_limit(180);
         }
-        return self::united(
-            array_map(
-                static fn(array $part): \Closure => static fn(): string => self::laidOut(
-                    $view,
-                    ['pages' => $part] + $data,
-                    $country,
-                ),
-                $parts,
-            ),
-        );
+
+        return self::united($parts, $country);
     }
 
     /**
@@ -79,63 +75,38 @@ final class Printed
             static fn(Reading $one): string => $one->hears(static fn(): string => view($view, $data())->render()),
             $readings,
         );
+        if (!self::isBeyond(implode($pages))) {
+            return self::united($pages, $country);
+        }
         if (count($pages) === 1) {
-            return self::printed($pages[0], $country);
+            return $pages[0];
         }
-        if (self::isBeyond(implode($pages))) {
-            $body = static fn(string $page, Reading $one): string => sprintf(
-                '<div %s class="part">%s</div>',
-                Languages::attributes($one),
-                preg_replace('#^.*<body>|</body>.*$#s', '', $page),
-            );
-
-            return preg_replace('#<body>.*</body>#s', '<body>', $pages[0]) .
-                implode(array_map($body, $pages, $readings)) .
-                '</body></html>';
-        }
-
-        return self::united(
-            array_map(
-                static fn(string $page): \Closure => static fn(): string => self::printed($page, $country),
-                $pages,
-            ),
+        $body = static fn(string $page, Reading $one): string => sprintf(
+            '<div %s class="part">%s</div>',
+            Languages::attributes($one),
+            preg_replace('#^.*<body>|</body>.*$#s', '', $page),
         );
-    }
 
-    /** A paper as it is sent: to keep, or where it is a page, to look at and print. */
-    public static function response(string $paper, string $name, bool $inline = false): Response
-    {
-        if (str_starts_with($paper, '%PDF')) {
-            return new Response($paper, 200, [
-                'Content-Type' => 'application/pdf',
-                'Content-Disposition' => ($inline ? 'inline' : 'attachment') . "; filename=\"$name\"",
-                'Cache-Control' => 'no-store, private',
-            ]);
-        }
-
-        preg_match('#<style>(.*?)</style>#s', $paper, $style);
-        $own = base64_encode(hash('sha256', $style[1] ?? '', true));
-
-        return new Response($paper, 200, [
-            'Content-Type' => 'text/html; charset=utf-8',
-            'Cache-Control' => 'no-store, private',
-            // Its own style, the pictures in it, and nothing else: no script, nothing fetched.
-            'Content-Security-Policy' => "default-src 'none'; style-src 'sha256-$own'; img-src data:; base-uri 'none'; frame-ancestors 'none'",
-        ]);
+        return preg_replace('#<body>.*</body>#s', '<body>', $pages[0]) .
+            implode(array_map($body, $pages, $readings)) .
+            '</body></html>';
     }
 
     /**
      * One paper of several.
      *
-     * @param  list<\Closure(): string>  $parts
+     * @param  non-empty-list<string>  $pages  documents
      */
-    private static function united(array $parts): string
+    private static function united(array $pages, string $country): string
     {
+        if (count($pages) === 1) {
+            return self::laidOut($pages[0], $country);
+        }
         $files = [];
         try {
-            foreach ($parts as $part) {
+            foreach ($pages as $page) {
                 $files[] = $file = (string) tempnam(sys_get_temp_dir(), 'recess');
-                file_put_contents($file, $part());
+                file_put_contents($file, self::laidOut($page, $country));
             }
             $files[] = $whole = (string) tempnam(sys_get_temp_dir(), 'recess');
             (new Process(['pdfunite', ...$files], timeout: 60))->mustRun();
@@ -160,17 +131,8 @@ final class Printed
         return preg_replace('/ ?[\x{1F000}-\x{1FAFF}][\x{FE0F}\x{200D}\x{1F000}-\x{1FAFF}]*/u', '', $html) ?? $html;
     }
 
-    /** @param  array<string, mixed>  $data */
-    private static function laidOut(string $view, array $data, string $country): string
+    private static function laidOut(string $html, string $country): string
     {
-        return self::printed(view($view, $data)->render(), $country);
-    }
-
-    private static function printed(string $html, string $country): string
-    {
-        if (self::isBeyond($html)) {
-            return $html;
-        }
         $cache = storage_path('framework/cache');
         $pdf = new Dompdf(
             new Options([

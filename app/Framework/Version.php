@@ -17,7 +17,7 @@ final class Version
         return self::given($of, $text) ?? $text;
     }
 
-    /** In which language that stands, where it is another than what is read around it; empty where it is not, or nobody said. */
+    /** In which language that stands, where it is another than what stands around it; empty where not, or nobody said. */
     public static function language(Sheet|Round $of, string $text): string
     {
         $reads = Reading::now()->language;
@@ -27,9 +27,9 @@ final class Version
             : $of->language;
     }
 
-    public static function title(Sheet $sheet): string
+    public static function title(Sheet|Round $of): string
     {
-        return self::of($sheet, $sheet->title);
+        return self::of($of, $of->title);
     }
 
     /** @return list<string> what can be given in other languages, each once */
@@ -89,15 +89,11 @@ final class Version
         /** @var array<string, array<string, string>> $known keys by what they are, by language */
         static $known = [];
         $language = $of->language ?? 'en';
-        $known[$language] ??= Reading::in($language, null)->hears(
-            static fn(): array => array_flip(
-                array_map(static fn(string $key): string => Words::say($key), [
-                    'sheets.ask_student' => 'sheets.ask_student',
-                    'sheets.ask_student_hint' => 'sheets.ask_student_hint',
-                    'sheets.ask_phone' => 'sheets.ask_phone',
-                ]),
-            ),
-        );
+        $known[$language] ??= Reading::in($language, null)->hears(static function (): array {
+            $keys = ['sheets.ask_student', 'sheets.ask_student_hint', 'sheets.ask_phone'];
+
+            return array_combine(array_map(Words::say(...), $keys), $keys);
+        });
 
         return $known[$language][$text] ?? null;
     }

@@ -39,7 +39,7 @@ final class RoundPageData
 
         return [
             'slug' => $round->slug,
-            'title' => Version::of($round, $round->title),
+            'title' => Version::title($round),
             'intro' => Version::of($round, $round->intro),
             'state' => $round->state->value,
             'school' => $round->school->name,

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Booking\BookSlot;
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\Printed;
 use App\Framework\Spell;
 use App\Models\Booking;
@@ -36,6 +37,6 @@ final class OfficeController
             $booking->sheet->host->school->country,
         );
 
-        return Printed::response($pdf, 'slip.pdf', inline: true);
+        return Download::paper($pdf, 'slip.pdf', inline: true);
     }
 }

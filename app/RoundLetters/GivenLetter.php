@@ -43,7 +43,7 @@ final class GivenLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('allotting.given_heading', ['title' => Version::of($this->round, $this->round->title)]);
+        return Words::say('allotting.given_heading', ['title' => Version::title($this->round)]);
     }
 
     protected function letter(): Letter

@@ -32,7 +32,7 @@ final class MovedLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('replanning.moved_heading', ['title' => Version::of($this->round, $this->round->title)]);
+        return Words::say('replanning.moved_heading', ['title' => Version::title($this->round)]);
     }
 
     protected function letter(): Letter

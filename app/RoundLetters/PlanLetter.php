@@ -36,7 +36,7 @@ final class PlanLetter extends Message
     protected function heading(): string
     {
         return Words::say('rounds.kept_heading', [
-            'title' => Version::of($this->round, $this->round->title),
+            'title' => Version::title($this->round),
             'moved' => $this->moved,
         ]);
     }

@@ -40,7 +40,7 @@ final class RemindLetter extends Message
     protected function heading(): string
     {
         return Words::say($this->first ? 'rounds.invite_heading' : 'rounds.remind_heading', [
-            'title' => Version::of($this->round, $this->round->title),
+            'title' => Version::title($this->round),
             'collects' => $this->round->isCollecting() ? 'yes' : 'no',
         ]);
     }
@@ -60,10 +60,7 @@ final class RemindLetter extends Message
             news: $news,
             word: $this->text,
             facts: [
-                Version::of($this->round, $this->round->title) => implode(
-                    ' ',
-                    array_map(Sentence::of(...), $this->round->coreBlocks()),
-                ),
+                Version::title($this->round) => implode(' ', array_map(Sentence::of(...), $this->round->coreBlocks())),
             ],
             linkText: Words::say('rounds.remind_link'),
             link: $this->round->linkFor($this->pass),

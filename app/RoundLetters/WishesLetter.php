@@ -30,7 +30,7 @@ final class WishesLetter extends Message
 
     protected function heading(): string
     {
-        return Words::say('allotting.wishes_heading', ['title' => Version::of($this->round, $this->round->title)]);
+        return Words::say('allotting.wishes_heading', ['title' => Version::title($this->round)]);
     }
 
     protected function letter(): Letter

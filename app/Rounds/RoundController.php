@@ -6,9 +6,9 @@ namespace App\Rounds;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\LogBook;
 use App\Framework\Page;
-use App\Framework\Printed;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -131,7 +131,7 @@ final class RoundController
         LogBook::note('round_cards', $round, ['about' => $round->title]);
         $who = RoundCards::tryFrom(Asked::word($request, 'who')) ?? RoundCards::All;
 
-        return Printed::response(
+        return Download::paper(
             $who->pdf($round, $request->filled('class') ? $request->integer('class') : null),
             "$round->slug-cards.pdf",
         );
@@ -143,15 +143,7 @@ final class RoundController
         $which = RoundPapers::tryFrom($paper) ?? abort(404);
         LogBook::note('round_paper', $round, ['about' => $round->title, 'what' => $paper]);
 
-        if ($which->type() === 'application/pdf') {
-            return Printed::response($which->of($round), "$round->slug-$paper");
-        }
-
-        return new Response($which->of($round), 200, [
-            'Content-Type' => $which->type(),
-            'Content-Disposition' => "attachment; filename=\"$round->slug-$paper\"",
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Download::of($which->of($round), $which->type(), "$round->slug-$paper");
     }
 
     /** A letter to each family of which nothing was heard. */

@@ -6,15 +6,14 @@ namespace App\Rounds;
 
 use App\Directory\SchoolClass;
 use App\Framework\Clock;
-use App\Framework\Reading;
 use App\Framework\Words;
 use App\Models\Questions;
 use App\Models\StaffMember;
 use App\School\UsualQuestions;
+use App\Writing\TypedLine;
 use App\Writing\TypedQuestions;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use Recess\Quick\Context;
 use Recess\Quick\QuickAsks;
 use Recess\Quick\QuickLine;
 use Recess\Quick\QuickNotReadable;
@@ -158,13 +157,7 @@ final class RoundRequest extends FormRequest
         $school = $this->writer()->school;
         $today = $school->timeZone()->dateAt(Clock::now());
         try {
-            $context = new Context(
-                $today,
-                $school->termRanges(),
-                $school->closedDays(),
-                $school->country,
-                Reading::now()->language,
-            );
+            $context = TypedLine::context($school, $today);
             $blocks = QuickLine::parse($this->string('line')->toString(), $context)->blocks;
         } catch (QuickAsks | QuickNotReadable $failure) {
             throw ValidationException::withMessages(['line' => Words::why($failure)]);

@@ -8,7 +8,6 @@ use App\Directory\SchoolClass;
 use App\Directory\Student;
 use App\Directory\Teachers;
 use App\Framework\Alphabet;
-use App\Framework\Reading;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Live\Channel;
@@ -16,9 +15,7 @@ use App\Models\Round;
 use App\Models\StaffMember;
 use App\Timetables\Interpreters;
 use App\Timetables\Sentence;
-use Recess\Quick\QuickPrint;
-use Recess\Quick\Tongue;
-use Recess\Slots\Block;
+use App\Writing\TypedLine;
 use Recess\Slots\Pieces;
 use Recess\Time\LocalDate;
 use Recess\Time\Span;
@@ -79,7 +76,6 @@ final class RoundSetupData
         /** @var RulesShape $stated */
         $stated = $round->rules->toArray();
         $hosts = RoundHost::of($round)->all();
-        $closed = $round->school->closedDays();
 
         return [
             'id' => $round->id,
@@ -88,15 +84,7 @@ final class RoundSetupData
             'path' => "/r/$round->slug",
             'title' => $round->title,
             'intro' => $round->intro,
-            'line' => Tongue::of(Reading::now()->language)->says(
-                implode(
-                    '; ',
-                    array_map(
-                        static fn(Block $block): string => QuickPrint::line($block, $closed),
-                        $round->coreBlocks(),
-                    ),
-                ),
-            ),
+            'line' => TypedLine::saying($round->coreBlocks(), $round->school),
             'families' => $round->families,
             'classes' => $round->classes,
             'staff' => array_map(static fn(RoundHost $one): int => $one->staff_id, array_values($hosts)),

@@ -85,10 +85,7 @@ final class SettingsData
                     )
                     ->all(),
             ),
-            'languages' => array_map(
-                static fn(string $code): array => ['code' => $code, 'name' => Languages::name($code)],
-                Languages::offered(),
-            ),
+            'languages' => Languages::choice(Languages::name(...)),
             'zones' => \DateTimeZone::listIdentifiers(),
         ];
     }

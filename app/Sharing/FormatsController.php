@@ -6,8 +6,8 @@ namespace App\Sharing;
 
 use App\Framework\Asked;
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\Languages;
-use App\Framework\Printed;
 use App\Framework\QrCode;
 use App\Framework\Reading;
 use App\Framework\Words;
@@ -75,22 +75,12 @@ final class FormatsController
             'cards.pdf' => [Cards::pdf($sheet), 'application/pdf'],
             default => abort(404),
         };
-        if ($type === 'application/pdf') {
-            return Printed::response($body, (Str::slug($sheet->title) ?: 'sheet') . "-$what");
-        }
-        $inline = str_starts_with($what, 'qr.');
-
-        return new Response($body, 200, [
-            'Content-Type' => $type,
-            'Content-Disposition' =>
-                ($inline ? 'inline' : 'attachment') .
-                '; filename="' .
-                (Str::slug($sheet->title) ?: 'sheet') .
-                '-' .
-                $what .
-                '"',
-            'Cache-Control' => 'no-store, private',
-        ]);
+        return Download::of(
+            $body,
+            $type,
+            (Str::slug($sheet->title) ?: 'sheet') . "-$what",
+            inline: str_starts_with($what, 'qr.'),
+        );
     }
 
     /** A sheet that was exported as JSON, or availability as iCalendar, becomes a draft. */

@@ -38,10 +38,7 @@ final class Handout
         $all = static fn(string $what, string $between): string => implode($between, array_column($each, $what));
 
         return [
-            'languages' => array_map(
-                static fn(string $code): array => ['code' => $code, 'name' => Languages::called($code)],
-                Languages::offered(),
-            ),
+            'languages' => Languages::choice(Languages::called(...)),
             'link' => $each[0]['link'],
             'message' => $all('message', "\n\n* * *\n\n"),
             'rich' => $all('rich', '<hr>'),

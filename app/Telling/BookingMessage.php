@@ -10,7 +10,6 @@ use App\Calendars\Reader;
 use App\Framework\Clock;
 use App\Framework\Reading;
 use App\Framework\Spell;
-use App\Framework\Version;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Instant;
@@ -78,7 +77,7 @@ final class BookingMessage extends Message implements HostHears
             'date' => Spell::shortDate($zone->dateAt($start)),
             'time' => Spell::time($start, $zone),
             'with' => $this->reader->isHost() ? $this->booking->pass->name : $this->booking->host->name,
-            'title' => $this->reader->isHost() ? $sheet->title : Version::title($sheet),
+            'title' => $this->reader->said($sheet, $sheet->title),
         ]);
     }
 

@@ -20,22 +20,18 @@ final class VersionsData
     public static function of(Sheet|Round $of, StaffMember $reader): array
     {
         $texts = Version::originals($of);
-        $where = $of instanceof Sheet ? "sheets/$of->id" : "rounds/$of->id";
+        $kind = $of instanceof Sheet ? 'sheet' : 'round';
         $before = self::before($of, $reader);
-        $languages = Languages::offered();
 
         return [
             'title' => $of->title,
-            'back' => $of instanceof Sheet ? "/staff/$where" : "/staff/$where",
-            'path' => "/staff/$where/languages",
+            'back' => "/staff/{$kind}s/$of->id",
+            'kind' => $kind,
+            'id' => $of->id,
             'written_in' => $of->language,
             'languages' => array_map(
-                static fn(string $code): array => [
-                    'code' => $code,
-                    'name' => Languages::called($code),
-                    'direction' => Languages::direction($code),
-                ],
-                $languages,
+                static fn(array $one): array => $one + ['direction' => Languages::direction($one['code'])],
+                Languages::choice(Languages::called(...)),
             ),
             'texts' => $texts,
             'versions' => array_map(
@@ -48,7 +44,7 @@ final class VersionsData
                     'before' => self::beside($of, $language, $texts, $before[$language] ?? []),
                     'was' => KeepVersions::digest($of, $language),
                 ],
-                $languages,
+                Languages::offered(),
             ),
         ];
     }

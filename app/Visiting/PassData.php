@@ -111,7 +111,7 @@ final class PassData
                 ->map(
                     static fn(Round $round): array => [
                         'path' => "/r/$round->slug$with",
-                        'title' => Version::of($round, $round->title),
+                        'title' => Version::title($round),
                         'host' => '',
                     ],
                 )

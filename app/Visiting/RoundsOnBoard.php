@@ -100,7 +100,7 @@ final class RoundsOnBoard
             $rounds[] = [
                 $day->day,
                 [
-                    'title' => Version::of($round, $round->title),
+                    'title' => Version::title($round),
                     'path' => Addresses::round($round->slug),
                     'hosts' => count($sheets),
                     'free' => !$round->isCollecting() && self::isAnyFree($sheets, $now),

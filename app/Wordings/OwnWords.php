@@ -23,7 +23,11 @@ final class OwnWords implements Loader
 
     private const LAST = 'wordings as known last';
 
-    /** @var array<string, array<string, string>>|null texts by key, by language; null where they are to be asked for */
+    /**
+     * Texts by key, by catalogue, by language; null where they are to be asked for.
+     *
+     * @var array<string, array<string, array<string, string>>>|null
+     */
     private static ?array $known = null;
 
     public function __construct(private readonly Loader $ours) {}
@@ -32,11 +36,10 @@ final class OwnWords implements Loader
     public function load($locale, $group, $namespace = null): array
     {
         $all = $this->ours->load($locale, $group, $namespace);
-        $begins = "$group.";
-        foreach (self::known()[$locale] ?? [] as $key => $text) {
+        foreach (self::known()[$locale][$group] ?? [] as $key => $text) {
             // One that ours does not have any more is said nowhere.
-            if (str_starts_with($key, $begins) && is_string(Arr::get($all, substr($key, strlen($begins))))) {
-                Arr::set($all, substr($key, strlen($begins)), $text);
+            if (is_string(Arr::get($all, $key))) {
+                Arr::set($all, $key, $text);
             }
         }
 
@@ -57,7 +60,7 @@ final class OwnWords implements Loader
         self::looksAgain();
     }
 
-    /** @return array<string, array<string, string>> */
+    /** @return array<string, array<string, array<string, string>>> */
     private static function known(): array
     {
         if (self::$known !== null) {
@@ -68,7 +71,7 @@ final class OwnWords implements Loader
         return self::$known = is_array($shared) ? $shared : self::asked();
     }
 
-    /** @return array<string, array<string, string>> */
+    /** @return array<string, array<string, array<string, string>>> */
     private static function asked(): array
     {
         try {
@@ -81,7 +84,8 @@ final class OwnWords implements Loader
         }
         $all = [];
         foreach ($rows as $row) {
-            $all[(string) $row->language][(string) $row->key] = (string) $row->text;
+            [$catalogue, $key] = explode('.', (string) $row->key, 2);
+            $all[(string) $row->language][$catalogue][$key] = (string) $row->text;
         }
         if (apcu_enabled()) {
             apcu_store(self::SHARED, $all, self::LASTS);

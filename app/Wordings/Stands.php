@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Wordings;
 
 use App\Framework\Words;
+use Illuminate\Support\Str;
 
 /** Where a sentence stands, for whoever words it: on which pages, in a letter, on paper. */
 final class Stands
@@ -93,15 +94,14 @@ final class Stands
         $places = [];
         $all = array_keys(Ours::in('en'));
         foreach ($said as $where => $keys) {
-            $keys = array_unique($keys);
-            $begins = array_filter($keys, static fn(string $key): bool => str_ends_with($key, '*'));
+            $begins = array_map(
+                static fn(string $key): string => substr($key, 0, -1),
+                array_filter($keys, static fn(string $key): bool => str_ends_with($key, '*')),
+            );
             $isSaid = array_flip($keys);
             foreach ($all as $key) {
-                foreach (isset($isSaid[$key]) ? ['*'] : $begins as $begin) {
-                    if ($begin === '*' || str_starts_with($key, substr($begin, 0, -1))) {
-                        $places[$key][] = $where;
-                        break;
-                    }
+                if (isset($isSaid[$key]) || Str::startsWith($key, $begins)) {
+                    $places[$key][] = $where;
                 }
             }
         }
@@ -120,7 +120,7 @@ final class Stands
         return null;
     }
 
-    /** @return list<string> what is named in a file as one names a sentence; one of which only the beginning is known ends with * */
+    /** @return list<string> what a file names as one names a sentence; where only the beginning is known it ends with * */
     private static function keysIn(string $path): array
     {
         preg_match_all('/[\'"]([a-z]+\.[a-z]\w*)([\'"]|\{?\$)/', (string) file_get_contents($path), $found);

@@ -6,6 +6,7 @@ namespace App\Wordings;
 
 use App\Accounts\NotNow;
 use App\Framework\Clock;
+use App\Framework\Download;
 use App\Framework\FileNotRead;
 use App\Framework\Languages;
 use App\Framework\LogBook;
@@ -40,11 +41,7 @@ final class WordingsController
     public function word(WordingRequest $request, WriteWordings $write): JsonResponse
     {
         [$language, $key] = [$request->language(), $request->key()];
-        $now = WordingsData::sentence($language, $key, WordingsData::rows($language)[$key] ?? null);
-        if ($now['text'] !== $request->was()) {
-            throw new NotNow(Words::say('wordings.meanwhile', ['text' => $now['text']]));
-        }
-        if ($write($language, [$key => $request->text()->text], Clock::now()) > 0) {
+        if ($write($language, [$key => $request->text()->text], [$key => $request->was()], Clock::now()) > 0) {
             LogBook::note('worded', null, ['language' => Languages::name($language), 'count' => 1]);
         }
 
@@ -55,12 +52,10 @@ final class WordingsController
     {
         LogBook::note('words_out', null, ['language' => Languages::name($language)]);
 
-        return new Response(
+        return Download::of(
             WordsFile::of($language, WordingsData::texts($language)),
-            headers: [
-                'Content-Type' => 'text/x-gettext-translation; charset=utf-8',
-                'Content-Disposition' => "attachment; filename=\"recess-$language.po\"",
-            ],
+            'text/x-gettext-translation; charset=utf-8',
+            "recess-$language.po",
         );
     }
 
@@ -77,7 +72,7 @@ final class WordingsController
         if ($file->faults !== [] || !hash_equals($file->digest(), $request->string('digest')->toString())) {
             throw new NotNow(Words::say('wordings.file_meanwhile'));
         }
-        $count = $write($file->language, $file->after, Clock::now());
+        $count = $write($file->language, $file->after, $file->before, Clock::now());
         LogBook::note('worded', null, ['language' => Languages::name($file->language), 'count' => $count]);
 
         return new JsonResponse(
@@ -96,7 +91,7 @@ final class WordingsController
     public function back(string $language, WriteWordings $write): JsonResponse
     {
         $own = WordingsData::texts($language);
-        $count = $write($language, array_intersect_key(Ours::in($language), $own), Clock::now());
+        $count = $write($language, array_intersect_key(Ours::in($language), $own), [], Clock::now());
         LogBook::note('worded', null, ['language' => Languages::name($language), 'count' => $count]);
 
         return new JsonResponse(WordingsData::of($language, '', true));
@@ -105,11 +100,14 @@ final class WordingsController
     /** @return WordingListShape */
     private static function found(Request $request): array
     {
-        $asked = $request->string('language')->toString();
-        $language = in_array($asked, Languages::offered(), true) ? $asked : Reading::now()->language;
+        // In the demo one can read a language that is none.
+        $can = array_intersect(
+            [$request->string('language')->toString(), Reading::now()->language],
+            Languages::offered(),
+        );
 
         return WordingsData::of(
-            in_array($language, Languages::offered(), true) ? $language : 'en',
+            array_values($can)[0] ?? 'en',
             mb_substr($request->string('q')->toString(), 0, 100),
             $request->string('own')->toString() === 'yes',
         );

@@ -47,10 +47,7 @@ final class WordingsData
             'own' => count(array_intersect_key($rows, $ours)),
             'all' => count($ours),
             'more' => $isSearch ? count($found) - count($shown) : 0,
-            'languages' => array_map(
-                static fn(string $code): array => ['code' => $code, 'name' => Languages::name($code)],
-                Languages::offered(),
-            ),
+            'languages' => Languages::choice(Languages::name(...)),
             'direction' => Languages::direction($language),
             'sentences' => array_map(
                 static fn(string $key): array => self::sentence($language, $key, $rows[$key] ?? null),

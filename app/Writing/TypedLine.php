@@ -33,25 +33,25 @@ final readonly class TypedLine
         if ($line === null || trim($line) === '') {
             return new self();
         }
-        $school = $reader->writer->school;
         try {
-            return new self(
-                said: QuickLine::parse(
-                    $line,
-                    new Context(
-                        $reader->today,
-                        $school->termRanges(),
-                        $school->closedDays(),
-                        $school->country,
-                        Reading::now()->language,
-                    ),
-                ),
-            );
+            return new self(said: QuickLine::parse($line, self::context($reader->writer->school, $reader->today)));
         } catch (QuickAsks $asks) {
             return new self(asks: $asks);
         } catch (QuickNotReadable $failure) {
             return new self(refused: $failure);
         }
+    }
+
+    /** What a line may leave unsaid at a school, typed by whoever reads. */
+    public static function context(School $school, LocalDate $today): Context
+    {
+        return new Context(
+            $today,
+            $school->termRanges(),
+            $school->closedDays(),
+            $school->country,
+            Reading::now()->language,
+        );
     }
 
     /**
@@ -134,7 +134,7 @@ final readonly class TypedLine
     }
 
     /** A line as whoever reads it would type it. */
-    public static function inItsLanguage(string $line): string
+    private static function inItsLanguage(string $line): string
     {
         return Tongue::of(Reading::now()->language)->says($line);
     }

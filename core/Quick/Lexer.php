@@ -29,6 +29,32 @@ final class Lexer
         'sign' => '\S',
     ];
 
+    /** What is typed for a sign of ours, on whatever keyboard. */
+    private const SIGNS = [
+        '–' => '-',
+        '—' => '-',
+        '‑' => '-',
+        '‐' => '-',
+        '−' => '-',
+        "\u{00A0}" => ' ',
+        "\u{202F}" => ' ',
+        '’' => "'",
+        '⁄' => '/',
+        '：' => ':',
+        '，' => ',',
+        '；' => ';',
+        '、' => ',',
+        '،' => ',',
+        '؛' => ';',
+        '／' => '/',
+        '～' => '-',
+        '（' => '(',
+        '）' => ')',
+    ];
+
+    /** Digits of other scripts are digits. */
+    private const DIGITS = '٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹０１２３４５６７８９';
+
     /**
      * @param  bool  $half  whether “10 am” is one word
      * @param  string  $months  how months begin, as a regular expression
@@ -36,37 +62,8 @@ final class Lexer
      */
     public static function tokens(string $line, bool $half = true, string $months = self::MONTHS): array
     {
-        $patterns = array_map(
-            // What no line holds.
-            static fn(string $one): string => strtr($one, ['HALF' => $half ? self::HALF : '(?!)', 'MONTHS' => $months]),
-            self::PATTERNS,
-        );
-        $line = strtr(mb_convert_case(mb_scrub($line), MB_CASE_LOWER_SIMPLE), [
-            '–' => '-',
-            '—' => '-',
-            '‑' => '-',
-            '‐' => '-',
-            '−' => '-',
-            "\u{00A0}" => ' ',
-            "\u{202F}" => ' ',
-            '’' => "'",
-            '⁄' => '/',
-            '：' => ':',
-            '，' => ',',
-            '；' => ';',
-            '、' => ',',
-            '،' => ',',
-            '؛' => ';',
-            '／' => '/',
-            '～' => '-',
-            '（' => '(',
-            '）' => ')',
-            // Digits of other scripts are digits.
-            ...array_combine(
-                mb_str_split('٠١٢٣٤٥٦٧٨٩۰۱۲۳۴۵۶۷۸۹０１２３４５６７８９'),
-                str_split('012345678901234567890123456789'),
-            ),
-        ]);
+        $patterns = self::patterns($half, $months);
+        $line = strtr(mb_convert_case(mb_scrub($line), MB_CASE_LOWER_SIMPLE), self::signs());
         $tokens = [];
         $at = 0;
         while (preg_match('/\G\s*/u', $line, $space, 0, $at) === 1 && ($at += strlen($space[0])) < strlen($line)) {
@@ -110,5 +107,29 @@ final class Lexer
         [$day, $month] = array_map(intval(...), explode('.', $text));
 
         return $day >= 1 && $day <= 31 && $month >= 1 && $month <= 12;
+    }
+
+    /** @return array<string, string> */
+    private static function signs(): array
+    {
+        /** @var array<string, string>|null $signs */
+        static $signs = null;
+
+        return $signs ??=
+            self::SIGNS + array_combine(mb_str_split(self::DIGITS), str_split(str_repeat('0123456789', 3)));
+    }
+
+    /** @return array<string, string> */
+    private static function patterns(bool $half, string $months): array
+    {
+        /** @var array<string, array<string, string>> $known */
+        static $known = [];
+        // What no line holds.
+        $half = $half ? self::HALF : '(?!)';
+
+        return $known[$half . $months] ??= array_map(
+            static fn(string $one): string => strtr($one, ['HALF' => $half, 'MONTHS' => $months]),
+            self::PATTERNS,
+        );
     }
 }

@@ -58,14 +58,11 @@ final class Tongue
                 $this->add($spoken->and . $name, array_map(static fn(string $one): string => "and $one", $meanings));
             }
         }
-        foreach ($this->entries as &$some) {
-            // The longest first, and of two as long the one that names more.
+        // The longest first, and of two as long the one that names more.
+        foreach (array_keys($this->entries) as $word) {
             usort(
-                $some,
-                static fn(array $a, array $b): int => [count($b[0]), self::named($b[0])] <=> [
-                    count($a[0]),
-                    self::named($a[0]),
-                ],
+                $this->entries[$word],
+                static fn(array $a, array $b): int => self::weight($b[0]) <=> self::weight($a[0]),
             );
         }
     }
@@ -106,9 +103,13 @@ final class Tongue
             return [$english];
         }
         $tokens = Lexer::tokens($line, $this->spoken->timesOfDay, $this->spoken->months);
+        $named = [];
+        foreach ($terms as $term) {
+            $named[$term] = array_slice(self::texts(Lexer::tokens($term)), 0, -1);
+        }
         $ways = [[]];
         for ($at = 0; $tokens[$at]->text !== ''; $at += $length) {
-            [$length, $meanings] = self::term($tokens, $at, $terms) ?? $this->at($tokens, $at);
+            [$length, $meanings] = self::term($tokens, $at, $named) ?? $this->at($tokens, $at);
             $next = [];
             foreach ($meanings as $meaning) {
                 foreach ($ways as $way) {
@@ -120,7 +121,7 @@ final class Tongue
         $end = $tokens[count($tokens) - 1];
         $readings = [];
         foreach ([...array_map(static fn(array $way): array => [...$way, $end], $ways), $english] as $reading) {
-            $readings[implode(' ', array_map(static fn(Token $token): string => $token->text, $reading))] ??= $reading;
+            $readings[implode(' ', self::texts($reading))] ??= $reading;
         }
 
         return array_values($readings);
@@ -190,27 +191,36 @@ final class Tongue
      * A term of the school, whatever its words mean otherwise.
      *
      * @param  non-empty-list<Token>  $tokens
-     * @param  list<string>  $terms
+     * @param  array<string, list<string>>  $terms  the words of each
      * @return array{positive-int, non-empty-list<list<Token>>}|null
      */
     private static function term(array $tokens, int $at, array $terms): ?array
     {
         $found = null;
-        foreach ($terms as $term) {
-            $words = array_slice(Lexer::tokens($term), 0, -1);
-            $there = array_slice($tokens, $at, count($words));
-            $text = static fn(Token $one): string => $one->text;
-            if ($words !== [] && array_map($text, $words) === array_map($text, $there)) {
-                $length = count($words);
-                $span = $there[$length - 1]->end() - $there[0]->position;
-                $found =
-                    $length > ($found[0] ?? 0)
-                        ? [$length, [[new Token($term, $there[0]->position, $term, $span)]]]
-                        : $found;
+        foreach ($terms as $term => $words) {
+            $length = count($words);
+            if ($length > ($found[0] ?? 0) && self::texts(array_slice($tokens, $at, $length)) === $words) {
+                $name = (string) $term;
+                $found = [$length, [[self::span($tokens[$at], $tokens[$at + $length - 1], $name, $name)]]];
             }
         }
 
         return $found;
+    }
+
+    /** A word in place of those that were typed, from one to another. */
+    private static function span(Token $first, Token $last, string $text, string $typed): Token
+    {
+        return new Token($text, $first->position, $typed, $last->end() - $first->position);
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return list<string>
+     */
+    private static function texts(array $tokens): array
+    {
+        return array_map(static fn(Token $one): string => $one->text, $tokens);
     }
 
     /**
@@ -246,27 +256,13 @@ final class Tongue
         }
         [[$words, $meanings], $found] = $best;
         $last = $tokens[$at + count($words) - 1];
-        $typed = implode(
-            ' ',
-            array_map(static fn(Token $one): string => $one->text, array_slice($tokens, $at, count($words))),
+        $typed = implode(' ', self::texts(array_slice($tokens, $at, count($words))));
+        $read = static fn(string $meaning): array => array_map(
+            static fn(string $text): Token => self::span($token, $last, $text, $typed),
+            array_slice(self::texts(Lexer::tokens(strtr($meaning, $found))), 0, -1),
         );
-        $length = $last->end() - $token->position;
 
-        return [
-            max(1, count($words)),
-            array_map(
-                static fn(string $meaning): array => array_values(
-                    array_map(
-                        static fn(Token $one): Token => new Token($one->text, $token->position, $typed, $length),
-                        array_filter(
-                            Lexer::tokens(strtr($meaning, $found)),
-                            static fn(Token $one): bool => $one->text !== '',
-                        ),
-                    ),
-                ),
-                $meanings,
-            ),
-        ];
+        return [max(1, count($words)), array_map($read, $meanings)];
     }
 
     /**
@@ -385,7 +381,7 @@ final class Tongue
     /** In the words that the lexer makes of it. */
     private function parted(string $name): string
     {
-        return trim(implode(' ', array_map(static fn(Token $token): string => $token->text, Lexer::tokens($name))));
+        return trim(implode(' ', self::texts(Lexer::tokens($name))));
     }
 
     private function cldr(string $pattern, int $instant): string
@@ -409,10 +405,13 @@ final class Tongue
         return 86_400 * (4 + $day) + 43_200;
     }
 
-    /** @param  list<string>  $words */
-    private static function named(array $words): int
+    /**
+     * @param  list<string>  $words
+     * @return array{int, int} how many they are, and how many of them name something
+     */
+    private static function weight(array $words): array
     {
-        return count(array_filter($words, static fn(string $one): bool => !in_array($one, ['#', '@', '%'], true)));
+        return [count($words), count(array_diff($words, ['#', '@', '%']))];
     }
 
     /** Without accents, in small letters, and with one kind of apostrophe: as one types in a hurry. */

@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'كلماتنا',
     'about' =>
-        'كل جملة يقولها Recess يمكن قولها بكلمات مدرستكم: في الصفحات والرسائل وعلى الورق. ابحث عنها واكتب غيرها، فتُقال منذ ذلك الحين.',
+        'كل جملة يقولها Recess يمكن قولها بكلمات مدرستكم: في الصفحات والرسائل وعلى الورق. ' .
+        'ابحث عنها واكتب غيرها، فتُقال منذ ذلك الحين.',
     'language' => 'اللغة',
     'find' => 'كلمات من الجملة',
     'find_press' => 'بحث',
@@ -25,7 +26,8 @@ return [
     'change_of' => 'تغيير «{text}»',
     'another' => 'صياغتكم',
     'another_about' =>
-        'ما بين القوسين المعقوفين يُملأ عند القول: اترك الكلمة الأولى فيهما كما هي. ولكل طريقة في قول العدد قوسان خاصان بها.',
+        'ما بين القوسين المعقوفين يُملأ عند القول: اترك الكلمة الأولى فيهما كما هي. ' .
+        'ولكل طريقة في قول العدد قوسان خاصان بها.',
     'save' => 'لتُقل هكذا',
     'leave' => 'اتركها',
     'back' => 'العودة إلى جملتنا',
@@ -71,19 +73,24 @@ return [
     'file_not_read' =>
         '{line, select, none {هذا ليس ملف PO.} other {هذا ليس ملف PO: لا يمكن قراءة السطر {line}.}} لم يُؤخذ شيء.',
     'file_language' =>
-        'لا يقول الملف بأي لغة هو، أو هي لغة لا يعرفها Recess («{language}»). يحتاج رأسه إلى سطر مثل «Language: it». لم يُؤخذ شيء.',
+        'لا يقول الملف بأي لغة هو، أو هي لغة لا يعرفها Recess («{language}»). ' .
+        'يحتاج رأسه إلى سطر مثل «Language: it». لم يُؤخذ شيء.',
     'file_fault' => 'السطر {line, number, integer}، {key}: {why}',
     'file_faults_more' => 'أخطاء أخرى: {more, number, integer}.',
     'file_strange' =>
         'جمل لم تعد في Recess فتُركت، العدد {count, number, integer}: {keys}{more, plural, =0 {} other {، وغيرها}}.',
     'file_changed' =>
-        'تغيّر النص الإنجليزي منذ خروج الملف، فيبقى ما يُقال، العدد {count, number, integer}: {keys}{more, plural, =0 {} other {، وغيرها}}.',
+        'تغيّر النص الإنجليزي منذ خروج الملف، فيبقى ما يُقال، العدد {count, number, integer}: {keys}{more, ' .
+        'plural, =0 {} other {، وغيرها}}.',
     'file_unsure' =>
-        'جمل عُلّمت بأنها غير مؤكدة (fuzzy) فتُركت، العدد {count, number, integer}: {keys}{more, plural, =0 {} other {، وغيرها}}.',
+        'جمل عُلّمت بأنها غير مؤكدة (fuzzy) فتُركت، العدد {count, number, integer}: {keys}{more, plural, =0 ' .
+        '{} other {، وغيرها}}.',
     'file_meanwhile' => 'تغيّر شيء منذ نظرت. انظر في الملف من جديد. لم يُؤخذ شيء.',
     'file_taken' => 'عدد الجمل التي تُقال من الآن بصياغة أخرى: {count, number, integer} ({language}).',
     'file_would' =>
-        '{language}: {count, plural, =0 {لن يُقال شيء بصياغة أخرى} other {عدد الجمل التي ستُقال بصياغة أخرى: {count, number, integer}}}. {faults, plural, =0 {} other {عدد الأخطاء: {faults, number, integer}؛ صحّحها أولًا في الملف.}}',
+        '{language}: {count, plural, =0 {لن يُقال شيء بصياغة أخرى} ' .
+        'other {عدد الجمل التي ستُقال بصياغة أخرى: {count, number, integer}}}. ' .
+        '{faults, plural, =0 {} other {عدد الأخطاء: {faults, number, integer}؛ صحّحها أولًا في الملف.}}',
     'back_all' => 'العودة إلى كل جملنا ({language})',
     'back_all_sure' => 'عدد جملكم التي ستزول: {count, number, integer}. خذ الملف أولًا إن أردت الاحتفاظ بها.',
 ];

@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Unsere Worte',
     'about' =>
-        'Jeder Satz von Recess kann in den Worten Ihrer Schule gesagt werden: auf Seiten, in Briefen, auf Papier. Suchen Sie ihn, schreiben Sie einen anderen, und er gilt von da an.',
+        'Jeder Satz von Recess kann in den Worten Ihrer Schule gesagt werden: auf Seiten, in Briefen, auf ' .
+        'Papier. Suchen Sie ihn, schreiben Sie einen anderen, und er gilt von da an.',
     'language' => 'Auf',
     'find' => 'Wörter des Satzes',
     'find_press' => 'Suchen',
@@ -25,7 +26,8 @@ return [
     'change_of' => '„{text}“ ändern',
     'another' => 'Ihre Formulierung',
     'another_about' =>
-        'Was in geschweiften Klammern steht, wird gefüllt, wenn es gesagt wird: Lassen Sie das erste Wort darin, wie es ist. Bei einer Zahl hat jede Art, sie zu sagen, ihre eigenen Klammern.',
+        'Was in geschweiften Klammern steht, wird gefüllt, wenn es gesagt wird: Lassen Sie das erste Wort ' .
+        'darin, wie es ist. Bei einer Zahl hat jede Art, sie zu sagen, ihre eigenen Klammern.',
     'save' => 'So sagen',
     'leave' => 'Lassen',
     'back' => 'Zurück zu unserem',
@@ -62,7 +64,8 @@ return [
     'in_answer' => 'eine Antwort, oder ein Teil eines anderen Satzes',
     'file_title' => 'Alles, zum Übersetzen',
     'file_about' =>
-        'Eine PO-Datei, wie Übersetzungsprogramme sie lesen und schreiben. Was zurückkommt, wird erst angesehen; es wird ganz übernommen oder gar nicht.',
+        'Eine PO-Datei, wie Übersetzungsprogramme sie lesen und schreiben. ' .
+        'Was zurückkommt, wird erst angesehen; es wird ganz übernommen oder gar nicht.',
     'file_out' => 'Alle Sätze auf {language}',
     'file_in' => 'Eine PO-Datei mit Sätzen',
     'file_choose' => 'Eine Datei ansehen',
@@ -70,25 +73,39 @@ return [
     'file_more' => '{count, plural, one {und noch einer} other {und # weitere}}',
     'file_ours' => 'unserer: {text}',
     'file_letters' =>
-        'Die Buchstaben dieser Datei sind nicht lesbar. Speichern Sie sie als UTF-8 und wählen Sie sie noch einmal. Nichts wurde übernommen.',
+        'Die Buchstaben dieser Datei sind nicht lesbar. Speichern Sie sie als UTF-8 und wählen Sie sie noch ' .
+        'einmal. Nichts wurde übernommen.',
     'file_not_read' =>
-        '{line, select, none {Das ist keine PO-Datei.} other {Das ist keine PO-Datei: Zeile {line} ist nicht lesbar.}} Nichts wurde übernommen.',
+        '{line, select, none {Das ist keine PO-Datei.} other {Das ist keine PO-Datei: Zeile {line} ' .
+        'ist nicht lesbar.}} Nichts wurde übernommen.',
     'file_language' =>
-        'Die Datei sagt nicht, auf welcher Sprache sie ist, oder es ist eine, die Recess nicht spricht („{language}“). Ihr Kopf braucht eine Zeile wie „Language: it“. Nichts wurde übernommen.',
+        'Die Datei sagt nicht, auf welcher Sprache sie ist, oder es ist eine, die Recess nicht spricht ' .
+        '(„{language}“). Ihr Kopf braucht eine Zeile wie „Language: it“. Nichts wurde übernommen.',
     'file_fault' => 'Zeile {line, number, integer}, {key}: {why}',
     'file_faults_more' => '{more, plural, one {Und noch einer.} other {Und # weitere.}}',
     'file_strange' =>
-        '{count, plural, one {Einer ist kein Satz von Recess mehr und bleibt weg} other {# sind keine Sätze von Recess mehr und bleiben weg}}: {keys}{more, plural, =0 {} one {, und noch einer} other {, und # weitere}}.',
+        '{count, plural, one {Einer ist kein Satz von Recess mehr und bleibt weg} ' .
+        'other {# sind keine Sätze von Recess mehr und bleiben weg}}: {keys}{more, plural, =0 {} ' .
+        'one {, und noch einer} other {, und # weitere}}.',
     'file_changed' =>
-        'Bei {count, plural, one {einem Satz} other {# Sätzen}} hat sich das Englische geändert, seit die Datei hinausging; was gesagt wird, bleibt: {keys}{more, plural, =0 {} one {, und noch einer} other {, und # weitere}}.',
+        'Bei {count, plural, one {einem Satz} other {# Sätzen}} ' .
+        'hat sich das Englische geändert, seit die Datei hinausging; was gesagt wird, bleibt: {keys}{more, ' .
+        'plural, =0 {} one {, und noch einer} other {, und # weitere}}.',
     'file_unsure' =>
-        '{count, plural, one {Einer ist als unsicher (fuzzy) markiert und bleibt weg} other {# sind als unsicher (fuzzy) markiert und bleiben weg}}: {keys}{more, plural, =0 {} one {, und noch einer} other {, und # weitere}}.',
+        '{count, plural, one {Einer ist als unsicher (fuzzy) markiert und bleibt weg} ' .
+        'other {# sind als unsicher (fuzzy) markiert und bleiben weg}}: {keys}{more, plural, =0 {} ' .
+        'one {, und noch einer} other {, und # weitere}}.',
     'file_meanwhile' =>
-        'Seit Sie nachgesehen haben, hat sich etwas geändert. Sehen Sie die Datei noch einmal an. Nichts wurde übernommen.',
+        'Seit Sie nachgesehen haben, hat sich etwas geändert. Sehen Sie die Datei noch einmal an. ' .
+        'Nichts wurde übernommen.',
     'file_taken' => 'Ab jetzt {count, plural, one {heißt ein Satz} other {heißen # Sätze}} anders ({language}).',
     'file_would' =>
-        '{language}: {count, plural, =0 {nichts hieße anders} one {ein Satz hieße anders} other {# Sätze hießen anders}}. {faults, plural, =0 {} one {Einer ist falsch; berichtigen Sie ihn erst in der Datei.} other {# sind falsch; berichtigen Sie sie erst in der Datei.}}',
+        '{language}: {count, plural, =0 {nichts hieße anders} one {ein Satz hieße anders} ' .
+        'other {# Sätze hießen anders}}. {faults, plural, =0 {} ' .
+        'one {Einer ist falsch; berichtigen Sie ihn erst in der Datei.} ' .
+        'other {# sind falsch; berichtigen Sie sie erst in der Datei.}}',
     'back_all' => 'Alles zurück zu unserem ({language})',
     'back_all_sure' =>
-        '{count, plural, one {Ein Satz von Ihnen verschwindet} other {# Sätze von Ihnen verschwinden}}. Holen Sie vorher die Datei, wenn Sie sie behalten wollen.',
+        '{count, plural, one {Ein Satz von Ihnen verschwindet} other {# Sätze von Ihnen verschwinden}}. ' .
+        'Holen Sie vorher die Datei, wenn Sie sie behalten wollen.',
 ];

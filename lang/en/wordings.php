@@ -73,25 +73,32 @@ return [
     'file_ours' => 'ours: {text}',
     'file_letters' => 'This file’s letters cannot be read. Save it as UTF-8, then choose it again. Nothing was taken.',
     'file_not_read' =>
-        '{line, select, none {This is no PO file.} other {This is no PO file: line {line} cannot be read.}} Nothing was taken.',
+        '{line, select, none {This is no PO file.} other {This is no PO file: line {line} cannot be read.}} ' .
+        'Nothing was taken.',
     'file_language' =>
         'The file does not say of which language it is, or it is one that Recess does not speak (“{language}”). ' .
         'Its head needs a line such as “Language: it”. Nothing was taken.',
     'file_fault' => 'Line {line, number, integer}, {key}: {why}',
     'file_faults_more' => '{more, plural, one {And one more.} other {And # more.}}',
     'file_strange' =>
-        '{count, plural, one {One is} other {# are}} no sentence of Recess any more, and left out: {keys}{more, plural, =0 {} one {, and one more} other {, and # more}}.',
+        '{count, plural, one {One is} other {# are}} no sentence of Recess any more, and left out: ' .
+        '{keys}{more, plural, =0 {} one {, and one more} other {, and # more}}.',
     'file_changed' =>
-        'Of {count, plural, one {one} other {#}} the English has changed since the file went out; what is said stays: {keys}{more, plural, =0 {} one {, and one more} other {, and # more}}.',
+        'Of {count, plural, one {one} other {#}} the English has changed since the file went out; what is ' .
+        'said stays: {keys}{more, plural, =0 {} one {, and one more} other {, and # more}}.',
     'file_unsure' =>
-        '{count, plural, one {One is} other {# are}} marked as unsure (fuzzy), and left out: {keys}{more, plural, =0 {} one {, and one more} other {, and # more}}.',
+        '{count, plural, one {One is} other {# are}} marked as unsure (fuzzy), and left out: {keys}{more, ' .
+        'plural, =0 {} one {, and one more} other {, and # more}}.',
     'file_meanwhile' => 'Something has changed since you looked. Look at the file again. Nothing was taken.',
     'file_taken' =>
         '{count, plural, one {One sentence is} other {# sentences are}} said otherwise in {language} from now on.',
     'file_would' =>
-        '{language}: {count, plural, =0 {nothing would be said otherwise} one {one sentence would be said otherwise} other {# sentences would be said otherwise}}. ' .
-        '{faults, plural, =0 {} one {One is wrong; mend it in the file first.} other {# are wrong; mend them in the file first.}}',
+        '{language}: {count, plural, =0 {nothing would be said otherwise} one {one sentence would be said ' .
+        'otherwise} other {# sentences would be said otherwise}}. ' .
+        '{faults, plural, =0 {} one {One is wrong; mend it in the file first.} other {# are wrong; mend them ' .
+        'in the file first.}}',
     'back_all' => 'All of {language} back to ours',
     'back_all_sure' =>
-        '{count, plural, one {One sentence of yours goes} other {# sentences of yours go}}. Take the file out first if you want to keep them.',
+        '{count, plural, one {One sentence of yours goes} other {# sentences of yours go}}. ' .
+        'Take the file out first if you want to keep them.',
 ];

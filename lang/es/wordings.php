@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Nuestras palabras',
     'about' =>
-        'Cada frase de Recess puede decirse con las palabras de su escuela: en las páginas, en las cartas, en papel. Búsquela, escriba otra, y será la que se diga desde entonces.',
+        'Cada frase de Recess puede decirse con las palabras de su escuela: en las páginas, en las cartas, ' .
+        'en papel. Búsquela, escriba otra, y será la que se diga desde entonces.',
     'language' => 'En',
     'find' => 'Palabras de la frase',
     'find_press' => 'Buscar',
@@ -25,7 +26,8 @@ return [
     'change_of' => 'Cambiar «{text}»',
     'another' => 'Su redacción',
     'another_about' =>
-        'Lo que está entre llaves se rellena en el momento de decirlo: deje la primera palabra como está. De un número, cada manera de decirlo tiene sus propias llaves.',
+        'Lo que está entre llaves se rellena en el momento de decirlo: deje la primera palabra como está. ' .
+        'De un número, cada manera de decirlo tiene sus propias llaves.',
     'save' => 'Decirlo así',
     'leave' => 'Dejarlo',
     'back' => 'Volver a la nuestra',
@@ -61,7 +63,8 @@ return [
     'in_answer' => 'una respuesta, o una parte de otra frase',
     'file_title' => 'Todo, para quien traduce',
     'file_about' =>
-        'Un archivo PO, como lo leen y escriben los programas de traducción. Lo que vuelve se mira primero; se toma entero, o nada.',
+        'Un archivo PO, como lo leen y escriben los programas de traducción. ' .
+        'Lo que vuelve se mira primero; se toma entero, o nada.',
     'file_out' => 'Todas las frases en {language}',
     'file_in' => 'Un archivo PO con frases',
     'file_choose' => 'Mirar un archivo',
@@ -71,23 +74,40 @@ return [
     'file_letters' =>
         'No se pueden leer las letras de este archivo. Guárdelo como UTF-8 y elíjalo de nuevo. No se tomó nada.',
     'file_not_read' =>
-        '{line, select, none {Esto no es un archivo PO.} other {Esto no es un archivo PO: no se puede leer la línea {line}.}} No se tomó nada.',
+        '{line, select, none {Esto no es un archivo PO.} other {Esto no es un archivo PO: no se puede leer ' .
+        'la línea {line}.}} No se tomó nada.',
     'file_language' =>
-        'El archivo no dice de qué idioma es, o es uno que Recess no habla («{language}»). Su cabecera necesita una línea como «Language: it». No se tomó nada.',
+        'El archivo no dice de qué idioma es, o es uno que Recess no habla («{language}»). ' .
+        'Su cabecera necesita una línea como «Language: it». No se tomó nada.',
     'file_fault' => 'Línea {line, number, integer}, {key}: {why}',
     'file_faults_more' => '{more, plural, one {Y una más.} many {Y # más.} other {Y # más.}}',
     'file_strange' =>
-        '{count, plural, one {Una ya no es una frase de Recess y se deja fuera} many {# ya no son frases de Recess y se dejan fuera} other {# ya no son frases de Recess y se dejan fuera}}: {keys}{more, plural, =0 {} one {, y una más} many {, y # más} other {, y # más}}.',
+        '{count, plural, one {Una ya no es una frase de Recess y se deja fuera} ' .
+        'many {# ya no son frases de Recess y se dejan fuera} ' .
+        'other {# ya no son frases de Recess y se dejan fuera}}: {keys}{more, plural, =0 {} ' .
+        'one {, y una más} many {, y # más} other {, y # más}}.',
     'file_changed' =>
-        'En {count, plural, one {una frase} many {# frases} other {# frases}} el inglés ha cambiado desde que salió el archivo; lo que se dice se queda: {keys}{more, plural, =0 {} one {, y una más} many {, y # más} other {, y # más}}.',
+        'En {count, plural, one {una frase} many {# frases} other {# frases}} ' .
+        'el inglés ha cambiado desde que salió el archivo; lo que se dice se queda: {keys}{more, plural, =0 ' .
+        '{} one {, y una más} many {, y # más} other {, y # más}}.',
     'file_unsure' =>
-        '{count, plural, one {Una está marcada como dudosa (fuzzy) y se deja fuera} many {# están marcadas como dudosas (fuzzy) y se dejan fuera} other {# están marcadas como dudosas (fuzzy) y se dejan fuera}}: {keys}{more, plural, =0 {} one {, y una más} many {, y # más} other {, y # más}}.',
+        '{count, plural, one {Una está marcada como dudosa (fuzzy) y se deja fuera} ' .
+        'many {# están marcadas como dudosas (fuzzy) y se dejan fuera} ' .
+        'other {# están marcadas como dudosas (fuzzy) y se dejan fuera}}: {keys}{more, plural, =0 {} ' .
+        'one {, y una más} many {, y # más} other {, y # más}}.',
     'file_meanwhile' => 'Algo ha cambiado desde que miró. Mire el archivo de nuevo. No se tomó nada.',
     'file_taken' =>
-        'Desde ahora {count, plural, one {una frase se dice} many {# frases se dicen} other {# frases se dicen}} de otra manera ({language}).',
+        'Desde ahora {count, plural, one {una frase se dice} many {# frases se dicen} ' .
+        'other {# frases se dicen}} de otra manera ({language}).',
     'file_would' =>
-        '{language}: {count, plural, =0 {nada se diría de otra manera} one {una frase se diría de otra manera} many {# frases se dirían de otra manera} other {# frases se dirían de otra manera}}. {faults, plural, =0 {} one {Una está mal; corríjala primero en el archivo.} many {# están mal; corríjalas primero en el archivo.} other {# están mal; corríjalas primero en el archivo.}}',
+        '{language}: {count, plural, =0 {nada se diría de otra manera} ' .
+        'one {una frase se diría de otra manera} many {# frases se dirían de otra manera} ' .
+        'other {# frases se dirían de otra manera}}. {faults, plural, =0 {} ' .
+        'one {Una está mal; corríjala primero en el archivo.} ' .
+        'many {# están mal; corríjalas primero en el archivo.} ' .
+        'other {# están mal; corríjalas primero en el archivo.}}',
     'back_all' => 'Volver a todas las nuestras ({language})',
     'back_all_sure' =>
-        '{count, plural, one {Se va una frase suya} many {Se van # frases suyas} other {Se van # frases suyas}}. Descargue antes el archivo si quiere guardarlas.',
+        '{count, plural, one {Se va una frase suya} many {Se van # frases suyas} ' .
+        'other {Se van # frases suyas}}. Descargue antes el archivo si quiere guardarlas.',
 ];

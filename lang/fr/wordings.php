@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Nos mots',
     'about' =>
-        'Chaque phrase de Recess peut être dite avec les mots de votre école : sur les pages, dans les lettres, sur papier. Trouvez-la, écrivez-en une autre, et c’est elle qui est dite dès lors.',
+        'Chaque phrase de Recess peut être dite avec les mots de votre école : sur les pages, dans les ' .
+        'lettres, sur papier. Trouvez-la, écrivez-en une autre, et c’est elle qui est dite dès lors.',
     'language' => 'En',
     'find' => 'Mots de la phrase',
     'find_press' => 'Chercher',
@@ -25,14 +26,16 @@ return [
     'change_of' => 'Modifier « {text} »',
     'another' => 'Votre formulation',
     'another_about' =>
-        'Ce qui est entre accolades est rempli au moment où c’est dit : laissez le premier mot tel quel. Pour un nombre, chaque façon de le dire a ses propres accolades.',
+        'Ce qui est entre accolades est rempli au moment où c’est dit : laissez le premier mot tel quel. ' .
+        'Pour un nombre, chaque façon de le dire a ses propres accolades.',
     'save' => 'Le dire ainsi',
     'leave' => 'Laisser',
     'back' => 'Revenir à la nôtre',
     'kept' => 'C’est dit ainsi dès maintenant.',
     'not_there' => 'Cette phrase n’existe plus. Cherchez-la de nouveau.',
     'meanwhile' =>
-        'Quelqu’un d’autre l’a reformulée entre-temps : « {text} ». La vôtre n’a pas été gardée ; cherchez-la de nouveau.',
+        'Quelqu’un d’autre l’a reformulée entre-temps : « {text} ». ' .
+        'La vôtre n’a pas été gardée ; cherchez-la de nouveau.',
     'fault_empty' => 'Écrivez quelque chose, ou appuyez sur « Revenir à la nôtre ».',
     'fault_letters' => 'Ses lettres ne peuvent pas être lues. Il faut de l’UTF-8.',
     'fault_long' => 'C’est trop long : {most, plural, one {# lettre} many {# lettres} other {# lettres}} au plus.',
@@ -62,7 +65,8 @@ return [
     'in_answer' => 'une réponse, ou une partie d’une autre phrase',
     'file_title' => 'Tout, pour un traducteur',
     'file_about' =>
-        'Un fichier PO, tel que les programmes des traducteurs le lisent et l’écrivent. Ce qui revient est d’abord examiné ; c’est pris en entier, ou pas du tout.',
+        'Un fichier PO, tel que les programmes des traducteurs le lisent et l’écrivent. ' .
+        'Ce qui revient est d’abord examiné ; c’est pris en entier, ou pas du tout.',
     'file_out' => 'Toutes les phrases en {language}',
     'file_in' => 'Un fichier PO avec des phrases',
     'file_choose' => 'Examiner un fichier',
@@ -70,26 +74,44 @@ return [
     'file_more' => '{count, plural, one {et encore une} many {et encore #} other {et encore #}}',
     'file_ours' => 'la nôtre : {text}',
     'file_letters' =>
-        'Les lettres de ce fichier ne peuvent pas être lues. Enregistrez-le en UTF-8, puis choisissez-le de nouveau. Rien n’a été pris.',
+        'Les lettres de ce fichier ne peuvent pas être lues. ' .
+        'Enregistrez-le en UTF-8, puis choisissez-le de nouveau. Rien n’a été pris.',
     'file_not_read' =>
-        '{line, select, none {Ce n’est pas un fichier PO.} other {Ce n’est pas un fichier PO : la ligne {line} ne peut pas être lue.}} Rien n’a été pris.',
+        '{line, select, none {Ce n’est pas un fichier PO.} other {Ce n’est pas un fichier PO : la ligne ' .
+        '{line} ne peut pas être lue.}} Rien n’a été pris.',
     'file_language' =>
-        'Le fichier ne dit pas de quelle langue il est, ou c’en est une que Recess ne parle pas (« {language} »). Il faut dans son en-tête une ligne comme « Language: it ». Rien n’a été pris.',
+        'Le fichier ne dit pas de quelle langue il est, ou c’en est une que Recess ne parle pas (« ' .
+        '{language} »). Il faut dans son en-tête une ligne comme « Language: it ». Rien n’a été pris.',
     'file_fault' => 'Ligne {line, number, integer}, {key} : {why}',
     'file_faults_more' => '{more, plural, one {Et encore une.} many {Et encore #.} other {Et encore #.}}',
     'file_strange' =>
-        '{count, plural, one {Une n’est plus une phrase de Recess et est laissée de côté} many {# ne sont plus des phrases de Recess et sont laissées de côté} other {# ne sont plus des phrases de Recess et sont laissées de côté}} : {keys}{more, plural, =0 {} one {, et encore une} many {, et encore #} other {, et encore #}}.',
+        '{count, plural, one {Une n’est plus une phrase de Recess et est laissée de côté} ' .
+        'many {# ne sont plus des phrases de Recess et sont laissées de côté} ' .
+        'other {# ne sont plus des phrases de Recess et sont laissées de côté}} : {keys}{more, plural, =0 {} ' .
+        'one {, et encore une} many {, et encore #} other {, et encore #}}.',
     'file_changed' =>
-        'Pour {count, plural, one {une phrase} many {# phrases} other {# phrases}}, l’anglais a changé depuis que le fichier est sorti ; ce qui est dit reste : {keys}{more, plural, =0 {} one {, et encore une} many {, et encore #} other {, et encore #}}.',
+        'Pour {count, plural, one {une phrase} many {# phrases} ' .
+        'other {# phrases}}, l’anglais a changé depuis que le fichier est sorti ; ce qui est dit reste : ' .
+        '{keys}{more, plural, =0 {} one {, et encore une} many {, et encore #} other {, et encore #}}.',
     'file_unsure' =>
-        '{count, plural, one {Une est marquée comme incertaine (fuzzy) et laissée de côté} many {# sont marquées comme incertaines (fuzzy) et laissées de côté} other {# sont marquées comme incertaines (fuzzy) et laissées de côté}} : {keys}{more, plural, =0 {} one {, et encore une} many {, et encore #} other {, et encore #}}.',
+        '{count, plural, one {Une est marquée comme incertaine (fuzzy) et laissée de côté} ' .
+        'many {# sont marquées comme incertaines (fuzzy) et laissées de côté} ' .
+        'other {# sont marquées comme incertaines (fuzzy) et laissées de côté}} : {keys}{more, plural, =0 {} ' .
+        'one {, et encore une} many {, et encore #} other {, et encore #}}.',
     'file_meanwhile' =>
         'Quelque chose a changé depuis que vous avez regardé. Examinez le fichier de nouveau. Rien n’a été pris.',
     'file_taken' =>
-        '{count, plural, one {Une phrase est dite} many {# phrases sont dites} other {# phrases sont dites}} autrement dès maintenant ({language}).',
+        '{count, plural, one {Une phrase est dite} many {# phrases sont dites} other {# phrases sont dites}} ' .
+        'autrement dès maintenant ({language}).',
     'file_would' =>
-        '{language} : {count, plural, =0 {rien ne serait dit autrement} one {une phrase serait dite autrement} many {# phrases seraient dites autrement} other {# phrases seraient dites autrement}}. {faults, plural, =0 {} one {Une est fausse ; corrigez-la d’abord dans le fichier.} many {# sont fausses ; corrigez-les d’abord dans le fichier.} other {# sont fausses ; corrigez-les d’abord dans le fichier.}}',
+        '{language} : {count, plural, =0 {rien ne serait dit autrement} ' .
+        'one {une phrase serait dite autrement} many {# phrases seraient dites autrement} ' .
+        'other {# phrases seraient dites autrement}}. {faults, plural, =0 {} ' .
+        'one {Une est fausse ; corrigez-la d’abord dans le fichier.} ' .
+        'many {# sont fausses ; corrigez-les d’abord dans le fichier.} ' .
+        'other {# sont fausses ; corrigez-les d’abord dans le fichier.}}',
     'back_all' => 'Revenir partout aux nôtres ({language})',
     'back_all_sure' =>
-        '{count, plural, one {Une de vos phrases disparaît} many {# de vos phrases disparaissent} other {# de vos phrases disparaissent}}. Sortez d’abord le fichier si vous voulez les garder.',
+        '{count, plural, one {Une de vos phrases disparaît} many {# de vos phrases disparaissent} ' .
+        'other {# de vos phrases disparaissent}}. Sortez d’abord le fichier si vous voulez les garder.',
 ];

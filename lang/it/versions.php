@@ -7,7 +7,8 @@ return [
     'title' => '{title} in altre lingue',
     'heading' => 'In altre lingue',
     'about' =>
-        'Chi legge una di queste lingue legge ciò che scrive qui; tutti gli altri lo leggono com’è stato scritto all’inizio. Ciò che chiede ogni foglio (nome, telefono) c’è già in tutte.',
+        'Chi legge una di queste lingue legge ciò che scrive qui; tutti gli altri lo leggono com’è stato ' .
+        'scritto all’inizio. Ciò che chiede ogni foglio (nome, telefono) c’è già in tutte.',
     'written_in' => 'Scritto in',
     'not_said' => 'non detto',
     'into' => 'In quale lingua',
@@ -19,7 +20,8 @@ return [
     'as_before' => 'Come prima: {text}',
     'left' => 'Di ciò che non c’è più; sparisce quando salva',
     'meanwhile' =>
-        'Nel frattempo qualcun altro l’ha cambiato. Ciò che ha scritto è ancora qui; guardi di nuovo la pagina in un’altra scheda.',
+        'Nel frattempo qualcun altro l’ha cambiato. Ciò che ha scritto è ancora qui; guardi di nuovo la ' .
+        'pagina in un’altra scheda.',
     'changed' => 'Il foglio è cambiato da quando questa pagina è stata aperta. La riapra; non è stato salvato niente.',
     'one_line' => '«{text}» deve stare su una riga.',
     'long' => '«{text}»: è troppo lungo.',

@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'Le nostre parole',
     'about' =>
-        'Ogni frase di Recess può essere detta con le parole della vostra scuola: sulle pagine, nelle lettere, sulla carta. Trovatela, scrivetene un’altra, e da allora è quella che si legge.',
+        'Ogni frase di Recess può essere detta con le parole della vostra scuola: sulle pagine, nelle ' .
+        'lettere, sulla carta. Trovatela, scrivetene un’altra, e da allora è quella che si legge.',
     'language' => 'In',
     'find' => 'Parole della frase',
     'find_press' => 'Cerca',
@@ -25,7 +26,8 @@ return [
     'change_of' => 'Modifica «{text}»',
     'another' => 'La vostra formulazione',
     'another_about' =>
-        'Ciò che sta tra parentesi graffe viene riempito quando si dice: lasci la prima parola com’è. Di un numero ogni modo di dirlo ha le sue parentesi.',
+        'Ciò che sta tra parentesi graffe viene riempito quando si dice: lasci la prima parola com’è. ' .
+        'Di un numero ogni modo di dirlo ha le sue parentesi.',
     'save' => 'Si dica così',
     'leave' => 'Lascia stare',
     'back' => 'Torna alla nostra',
@@ -62,7 +64,8 @@ return [
     'in_answer' => 'una risposta, o una parte di un’altra frase',
     'file_title' => 'Tutto, per chi traduce',
     'file_about' =>
-        'Un file PO, come lo leggono e lo scrivono i programmi dei traduttori. Ciò che torna viene prima guardato; si prende tutto, o niente.',
+        'Un file PO, come lo leggono e lo scrivono i programmi dei traduttori. ' .
+        'Ciò che torna viene prima guardato; si prende tutto, o niente.',
     'file_out' => 'Tutte le frasi in {language}',
     'file_in' => 'Un file PO con frasi',
     'file_choose' => 'Guarda un file',
@@ -70,25 +73,42 @@ return [
     'file_more' => '{count, plural, one {e ancora una} many {e ancora #} other {e ancora #}}',
     'file_ours' => 'la nostra: {text}',
     'file_letters' =>
-        'Le lettere di questo file non si possono leggere. Lo salvi come UTF-8 e lo scelga di nuovo. Non è stato preso niente.',
+        'Le lettere di questo file non si possono leggere. Lo salvi come UTF-8 e lo scelga di nuovo. ' .
+        'Non è stato preso niente.',
     'file_not_read' =>
-        '{line, select, none {Questo non è un file PO.} other {Questo non è un file PO: la riga {line} non si può leggere.}} Non è stato preso niente.',
+        '{line, select, none {Questo non è un file PO.} other {Questo non è un file PO: la riga {line} ' .
+        'non si può leggere.}} Non è stato preso niente.',
     'file_language' =>
-        'Il file non dice di che lingua è, o è una che Recess non parla («{language}»). L’intestazione ha bisogno di una riga come «Language: it». Non è stato preso niente.',
+        'Il file non dice di che lingua è, o è una che Recess non parla («{language}»). ' .
+        'L’intestazione ha bisogno di una riga come «Language: it». Non è stato preso niente.',
     'file_fault' => 'Riga {line, number, integer}, {key}: {why}',
     'file_faults_more' => '{more, plural, one {E ancora una.} many {E ancora #.} other {E ancora #.}}',
     'file_strange' =>
-        '{count, plural, one {Una non è più una frase di Recess e resta fuori} many {# non sono più frasi di Recess e restano fuori} other {# non sono più frasi di Recess e restano fuori}}: {keys}{more, plural, =0 {} one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
+        '{count, plural, one {Una non è più una frase di Recess e resta fuori} ' .
+        'many {# non sono più frasi di Recess e restano fuori} ' .
+        'other {# non sono più frasi di Recess e restano fuori}}: {keys}{more, plural, =0 {} ' .
+        'one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
     'file_changed' =>
-        'Di {count, plural, one {una frase} many {# frasi} other {# frasi}} l’inglese è cambiato da quando il file è uscito; ciò che si dice resta: {keys}{more, plural, =0 {} one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
+        'Di {count, plural, one {una frase} many {# frasi} other {# frasi}} ' .
+        'l’inglese è cambiato da quando il file è uscito; ciò che si dice resta: {keys}{more, plural, =0 {} ' .
+        'one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
     'file_unsure' =>
-        '{count, plural, one {Una è segnata come incerta (fuzzy) e resta fuori} many {# sono segnate come incerte (fuzzy) e restano fuori} other {# sono segnate come incerte (fuzzy) e restano fuori}}: {keys}{more, plural, =0 {} one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
+        '{count, plural, one {Una è segnata come incerta (fuzzy) e resta fuori} ' .
+        'many {# sono segnate come incerte (fuzzy) e restano fuori} ' .
+        'other {# sono segnate come incerte (fuzzy) e restano fuori}}: {keys}{more, plural, =0 {} ' .
+        'one {, e ancora una} many {, e ancora #} other {, e ancora #}}.',
     'file_meanwhile' => 'Qualcosa è cambiato da quando ha guardato. Guardi di nuovo il file. Non è stato preso niente.',
     'file_taken' =>
-        'Da ora {count, plural, one {una frase si dice} many {# frasi si dicono} other {# frasi si dicono}} diversamente ({language}).',
+        'Da ora {count, plural, one {una frase si dice} many {# frasi si dicono} other {# frasi si dicono}} ' .
+        'diversamente ({language}).',
     'file_would' =>
-        '{language}: {count, plural, =0 {niente si direbbe diversamente} one {una frase si direbbe diversamente} many {# frasi si direbbero diversamente} other {# frasi si direbbero diversamente}}. {faults, plural, =0 {} one {Una è sbagliata; la corregga prima nel file.} many {# sono sbagliate; le corregga prima nel file.} other {# sono sbagliate; le corregga prima nel file.}}',
+        '{language}: {count, plural, =0 {niente si direbbe diversamente} ' .
+        'one {una frase si direbbe diversamente} many {# frasi si direbbero diversamente} ' .
+        'other {# frasi si direbbero diversamente}}. {faults, plural, =0 {} ' .
+        'one {Una è sbagliata; la corregga prima nel file.} many {# sono sbagliate; le corregga prima nel ' .
+        'file.} other {# sono sbagliate; le corregga prima nel file.}}',
     'back_all' => 'Torna a tutte le nostre ({language})',
     'back_all_sure' =>
-        '{count, plural, one {Sparisce una vostra frase} many {Spariscono # vostre frasi} other {Spariscono # vostre frasi}}. Prima scarichi il file, se vuole tenerle.',
+        '{count, plural, one {Sparisce una vostra frase} many {Spariscono # vostre frasi} ' .
+        'other {Spariscono # vostre frasi}}. Prima scarichi il file, se vuole tenerle.',
 ];

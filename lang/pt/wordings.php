@@ -6,7 +6,8 @@ declare(strict_types=1);
 return [
     'title' => 'As nossas palavras',
     'about' =>
-        'Cada frase do Recess pode ser dita com as palavras da sua escola: nas páginas, nas cartas, no papel. Encontre-a, escreva outra, e é essa que passa a ser dita.',
+        'Cada frase do Recess pode ser dita com as palavras da sua escola: nas páginas, nas cartas, no ' .
+        'papel. Encontre-a, escreva outra, e é essa que passa a ser dita.',
     'language' => 'Em',
     'find' => 'Palavras da frase',
     'find_press' => 'Procurar',
@@ -25,7 +26,8 @@ return [
     'change_of' => 'Alterar «{text}»',
     'another' => 'A sua redação',
     'another_about' =>
-        'O que está entre chavetas é preenchido quando é dito: deixe a primeira palavra como está. De um número, cada forma de o dizer tem as suas chavetas.',
+        'O que está entre chavetas é preenchido quando é dito: deixe a primeira palavra como está. ' .
+        'De um número, cada forma de o dizer tem as suas chavetas.',
     'save' => 'Dizer assim',
     'leave' => 'Deixar',
     'back' => 'Voltar à nossa',
@@ -61,7 +63,8 @@ return [
     'in_answer' => 'uma resposta, ou uma parte de outra frase',
     'file_title' => 'Tudo, para quem traduz',
     'file_about' =>
-        'Um ficheiro PO, como os programas de tradução o leem e escrevem. O que volta é visto primeiro; é aceite por inteiro, ou nada.',
+        'Um ficheiro PO, como os programas de tradução o leem e escrevem. ' .
+        'O que volta é visto primeiro; é aceite por inteiro, ou nada.',
     'file_out' => 'Todas as frases em {language}',
     'file_in' => 'Um ficheiro PO com frases',
     'file_choose' => 'Ver um ficheiro',
@@ -71,23 +74,40 @@ return [
     'file_letters' =>
         'Não é possível ler as letras deste ficheiro. Guarde-o como UTF-8 e escolha-o de novo. Nada foi aceite.',
     'file_not_read' =>
-        '{line, select, none {Isto não é um ficheiro PO.} other {Isto não é um ficheiro PO: não é possível ler a linha {line}.}} Nada foi aceite.',
+        '{line, select, none {Isto não é um ficheiro PO.} other {Isto não é um ficheiro PO: não é possível ' .
+        'ler a linha {line}.}} Nada foi aceite.',
     'file_language' =>
-        'O ficheiro não diz de que língua é, ou é de uma que o Recess não fala («{language}»). O cabeçalho precisa de uma linha como «Language: it». Nada foi aceite.',
+        'O ficheiro não diz de que língua é, ou é de uma que o Recess não fala («{language}»). ' .
+        'O cabeçalho precisa de uma linha como «Language: it». Nada foi aceite.',
     'file_fault' => 'Linha {line, number, integer}, {key}: {why}',
     'file_faults_more' => '{more, plural, one {E mais uma.} many {E mais #.} other {E mais #.}}',
     'file_strange' =>
-        '{count, plural, one {Uma já não é uma frase do Recess e fica de fora} many {# já não são frases do Recess e ficam de fora} other {# já não são frases do Recess e ficam de fora}}: {keys}{more, plural, =0 {} one {, e mais uma} many {, e mais #} other {, e mais #}}.',
+        '{count, plural, one {Uma já não é uma frase do Recess e fica de fora} ' .
+        'many {# já não são frases do Recess e ficam de fora} ' .
+        'other {# já não são frases do Recess e ficam de fora}}: {keys}{more, plural, =0 {} ' .
+        'one {, e mais uma} many {, e mais #} other {, e mais #}}.',
     'file_changed' =>
-        'Em {count, plural, one {uma frase} many {# frases} other {# frases}} o inglês mudou desde que o ficheiro saiu; o que é dito fica: {keys}{more, plural, =0 {} one {, e mais uma} many {, e mais #} other {, e mais #}}.',
+        'Em {count, plural, one {uma frase} many {# frases} other {# frases}} ' .
+        'o inglês mudou desde que o ficheiro saiu; o que é dito fica: {keys}{more, plural, =0 {} ' .
+        'one {, e mais uma} many {, e mais #} other {, e mais #}}.',
     'file_unsure' =>
-        '{count, plural, one {Uma está marcada como incerta (fuzzy) e fica de fora} many {# estão marcadas como incertas (fuzzy) e ficam de fora} other {# estão marcadas como incertas (fuzzy) e ficam de fora}}: {keys}{more, plural, =0 {} one {, e mais uma} many {, e mais #} other {, e mais #}}.',
+        '{count, plural, one {Uma está marcada como incerta (fuzzy) e fica de fora} ' .
+        'many {# estão marcadas como incertas (fuzzy) e ficam de fora} ' .
+        'other {# estão marcadas como incertas (fuzzy) e ficam de fora}}: {keys}{more, plural, =0 {} ' .
+        'one {, e mais uma} many {, e mais #} other {, e mais #}}.',
     'file_meanwhile' => 'Algo mudou desde que viu. Veja o ficheiro de novo. Nada foi aceite.',
     'file_taken' =>
-        'A partir de agora {count, plural, one {uma frase é dita} many {# frases são ditas} other {# frases são ditas}} de outra forma ({language}).',
+        'A partir de agora {count, plural, one {uma frase é dita} many {# frases são ditas} ' .
+        'other {# frases são ditas}} de outra forma ({language}).',
     'file_would' =>
-        '{language}: {count, plural, =0 {nada seria dito de outra forma} one {uma frase seria dita de outra forma} many {# frases seriam ditas de outra forma} other {# frases seriam ditas de outra forma}}. {faults, plural, =0 {} one {Uma está errada; corrija-a primeiro no ficheiro.} many {# estão erradas; corrija-as primeiro no ficheiro.} other {# estão erradas; corrija-as primeiro no ficheiro.}}',
+        '{language}: {count, plural, =0 {nada seria dito de outra forma} ' .
+        'one {uma frase seria dita de outra forma} many {# frases seriam ditas de outra forma} ' .
+        'other {# frases seriam ditas de outra forma}}. {faults, plural, =0 {} ' .
+        'one {Uma está errada; corrija-a primeiro no ficheiro.} ' .
+        'many {# estão erradas; corrija-as primeiro no ficheiro.} ' .
+        'other {# estão erradas; corrija-as primeiro no ficheiro.}}',
     'back_all' => 'Voltar a todas as nossas ({language})',
     'back_all_sure' =>
-        '{count, plural, one {Desaparece uma frase sua} many {Desaparecem # frases suas} other {Desaparecem # frases suas}}. Descarregue antes o ficheiro se as quiser guardar.',
+        '{count, plural, one {Desaparece uma frase sua} many {Desaparecem # frases suas} ' .
+        'other {Desaparecem # frases suas}}. Descarregue antes o ficheiro se as quiser guardar.',
 ];

@@ -81,7 +81,8 @@ return [
     'file_meanwhile' => '您查看之后有了变化。请重新查看文件。什么也没有采用。',
     'file_taken' => '{language}：从现在起有 {count, number, integer} 句换了说法。',
     'file_would' =>
-        '{language}：{count, plural, =0 {没有句子会换说法} other {有 # 句会换说法}}。{faults, plural, =0 {} other {有 # 处错误，请先在文件里改正。}}',
+        '{language}：{count, plural, =0 {没有句子会换说法} other {有 # 句会换说法}}。{faults, plural, =0 {} ' .
+        'other {有 # 处错误，请先在文件里改正。}}',
     'back_all' => '全部恢复原来的（{language}）',
     'back_all_sure' => '贵校的 {count, number, integer} 句会消失。如要保留，请先取出文件。',
 ];

@@ -17,11 +17,9 @@
     const words = $derived(isDate ? inWords(String(value ?? '')) : '');
 </script>
 
-{#if !isDate}<FlowbiteInput bind:value bind:elementRef {...rest} />
-{:else if inline}<FlowbiteInput bind:value bind:elementRef {...rest} />{#if words}{' '}<span class="text-sm text-faint"
-            >{words}</span
+{#snippet field()}
+    <FlowbiteInput bind:value bind:elementRef {...rest} />{#if words}{' '}<span class="text-sm text-faint">{words}</span
         >{/if}
-{:else}<span class="inline-grid"
-        ><FlowbiteInput bind:value bind:elementRef {...rest} />{#if words}<span class="text-sm text-faint">{words}</span
-            >{/if}</span
-    >{/if}
+{/snippet}
+
+{#if isDate && !inline}<span class="inline-grid">{@render field()}</span>{:else}{@render field()}{/if}

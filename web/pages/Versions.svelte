@@ -48,11 +48,10 @@
         said = trouble = '';
         const texts = kept.texts.map((original, at) => ({ original, text: typed[at] ?? '' }));
         const body = { written_in: writtenIn || null, language, texts, was: now.was };
-        const id = Number(/\d+/.exec(kept.path)?.[0]);
         const answer = await ask(
-            kept.path.includes('/rounds/')
-                ? api.PUT('/api/staff/rounds/{round}/languages', { params: { path: { round: id } }, body })
-                : api.PUT('/api/staff/sheets/{sheet}/languages', { params: { path: { sheet: id } }, body }),
+            kept.kind === 'round'
+                ? api.PUT('/api/staff/rounds/{round}/languages', { params: { path: { round: kept.id } }, body })
+                : api.PUT('/api/staff/sheets/{sheet}/languages', { params: { path: { sheet: kept.id } }, body }),
         );
         working = false;
         errors = answer.trouble?.fields ?? {};

@@ -9,7 +9,7 @@
 <p>{{ App\Framework\Words::say('booking.sheet_with', ['host' => $sheet->host->name]) }}</p>
 <p>{{ App\Framework\Words::say('booking.only_'.$sheet->audience->value, ['school' => $sheet->host->school->name]) }}</p>
 @elseif ($round !== null)
-<h1>{{ App\Framework\Version::of($round, $round->title) }}</h1>
+<h1>{{ App\Framework\Version::title($round) }}</h1>
 <p>{{ App\Framework\Words::say('rounds.only_families', ['school' => $round->school->name]) }}</p>
 @else
 <h1>{{ App\Framework\Words::say('booking.card_title') }}</h1>
