@@ -19,6 +19,7 @@ use App\Rounds\RoundHost;
 use App\Telling\BookingMessage;
 use App\Telling\WriteLetters;
 use App\Texts\SendText;
+use App\Versions\KeepVersions;
 use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Mail\SendQueuedMailable;
@@ -31,6 +32,34 @@ use Illuminate\Support\Str;
 /** A round: set up once by the office, planned by each family at once, kept whole or not at all. */
 final class RoundsTest extends RoundTestCase
 {
+    public function test_what_a_round_says_in_another_language_its_sheets_say_too(): void
+    {
+        $round = $this->published();
+        $sheet = $round->sheets()->orderBy('id')->firstOrFail();
+        $sheet->update(['versions' => ['it' => ['Room 12' => 'Aula 12']]]);
+        $this->actingAs($this->office);
+        $form = [
+            'written_in' => 'en',
+            'language' => 'it',
+            'was' => KeepVersions::digest($round, 'it'),
+            'texts' => [['original' => 'Spring round', 'text' => 'Colloqui di primavera']],
+        ];
+        $this->ask('put', "/api/staff/rounds/$round->id/languages", $form)->assertOk();
+        // What a sheet says beside its round stays.
+        self::assertSame(
+            ['it' => ['Spring round' => 'Colloqui di primavera', 'Room 12' => 'Aula 12']],
+            $sheet->refresh()->versions,
+        );
+        foreach ([['it', 'Colloqui di primavera'], ['pl', 'Spring round']] as [$language, $title]) {
+            $this->withServerVariables(['RECESS_CHOSEN' => $language]);
+            $this->get("/r/$round->slug")
+                ->assertOk()
+                ->assertSee("<h1>$title</h1>", false);
+        }
+        // Two had it open: the second changes nothing.
+        $this->ask('put', "/api/staff/rounds/$round->id/languages", $form)->assertConflict();
+    }
+
     public function test_the_office_sets_up_a_round_that_all_sheets_follow(): void
     {
         $this->actingAs($this->office);

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Framework\Reading;
+use App\Models\Pass;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Sheet;
+use App\Publishing\CopySheet;
 use App\Versions\VersionsData;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Testing\TestResponse;
+use Recess\Time\LocalDate;
 
 /** What a host writes is read in the family's language where it was given in it, and else as it was written, marked so. */
 final class VersionsTest extends TestCase
@@ -130,6 +133,41 @@ final class VersionsTest extends TestCase
         $next = $this->draft(title: 'Parent evening');
         $before = array_column(VersionsData::of($next, $this->host())['versions'], null, 'language')['it']['before'];
         self::assertContains(['original' => 'Parent evening', 'text' => 'Colloqui con le famiglie'], $before);
+    }
+
+    public function test_a_copy_has_all_of_it_and_host_visitor_and_guest_each_read_one_meeting_in_their_own(): void
+    {
+        $sheet = $this->ferry();
+        $sheet->update(['rules' => $sheet->rules->with(['guests' => 1])]);
+        $this->keep($sheet, self::ITALIAN);
+        $copy = app(CopySheet::class)($sheet->refresh(), $this->host(), LocalDate::parse('2027-01-07'));
+        self::assertSame($sheet->versions, $copy->versions);
+
+        $wish = $this->wish($sheet);
+        $wish['answers']['q-way'] = 'On foot';
+        $made = $this->withServerVariables(['RECESS_CHOSEN' => 'it'])
+            ->book($sheet, $wish)
+            ->assertCreated();
+        $booking = $sheet->bookings()->firstOrFail();
+        $guest = ['name' => 'Bo Otoo', 'email' => 'bo@mail.example'];
+        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/guests", $guest)->assertOk();
+        $bo = Pass::query()->where('email', 'bo@mail.example')->sole();
+        $bo->update(['language' => 'pl']);
+        $this->withServerVariables([]);
+        foreach (['Colloqui con le famiglie' => $booking->pass, 'Parent evening' => $bo] as $title => $pass) {
+            self::assertSame(
+                $title,
+                $this->getJson("/api/p/{$pass->token()}")
+                    ->assertOk()
+                    ->json('bookings.0.title'),
+            );
+        }
+        // The host reads what they wrote.
+        $own = $this->actingAs($this->host())
+            ->getJson("/api/staff/sheets/$sheet->id")
+            ->assertOk();
+        self::assertSame('Parent evening', $own['title']);
+        self::assertSame('Colloqui con le famiglie', $made->json('bookings.0.title'));
     }
 
     public function test_the_message_and_the_papers_come_in_the_languages_that_are_ticked(): void

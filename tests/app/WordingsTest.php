@@ -10,6 +10,7 @@ use App\Framework\Words;
 use App\Models\School;
 use App\Models\StaffMember;
 use App\Wordings\OwnWords;
+use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\Process\Process;
@@ -67,6 +68,23 @@ final class WordingsTest extends TestCase
         $this->word($ours, 'Who’d like a  word');
         self::assertSame($ours, Words::say(self::KEY));
         self::assertSame(0, $this->getJson('/api/staff/wordings?language=en&own=yes')->json('own'));
+    }
+
+    public function test_a_letter_and_a_refusal_are_in_the_schools_words_too(): void
+    {
+        $ours = (string) Words::pattern('booking.dear');
+        $this->word('Good day {name}!', $ours, key: 'booking.dear');
+        $required = trans('validation.required', locale: 'en');
+        $this->word('Please fill in :attribute.', $required, key: 'validation.required', status: 422);
+        $this->word('Do fill this in.', $required, key: 'validation.required');
+        $sheet = $this->sheet();
+        $this->book($sheet, ['name' => ''] + $this->wish($sheet))
+            ->assertUnprocessable()
+            ->assertJsonPath('errors.name.0', 'Do fill this in.');
+        $this->book($sheet, $this->wish($sheet))->assertCreated();
+        $this->delivered();
+        $letter = MailroomMessage::query()->where('recipient', 'ama@mail.example')->firstOrFail();
+        self::assertStringContainsString('Good day Ama Otoo!', quoted_printable_decode($letter->raw));
     }
 
     public function test_what_cannot_be_said_is_said_at_the_field_and_nothing_changes(): void
