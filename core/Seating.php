@@ -37,6 +37,10 @@ final readonly class Seating implements Rule
         private array $elsewhere,
         private array $taken,
         private array $meetings,
+        // Of thousands of slots that are taken each would have one of its own.
+        private Reason $noSeat = new Reason(Because::NoSeat, State::Taken),
+        private Reason $busy = new Reason(Because::HostBusy, State::Busy),
+        private Reason $dayFull = new Reason(Because::DayFull, State::Taken),
     ) {}
 
     /** @param  array<int, int>  $ends  of the sheet's slots on the dates that the world knows, by their start */
@@ -103,9 +107,9 @@ final readonly class Seating implements Rule
         }
 
         return match (true) {
-            $noSeat => new Reason(Because::NoSeat, State::Taken),
-            $busy => new Reason(Because::HostBusy, State::Busy),
-            default => new Reason(Because::DayFull, State::Taken),
+            $noSeat => $this->noSeat,
+            $busy => $this->busy,
+            default => $this->dayFull,
         };
     }
 

@@ -32,7 +32,13 @@ final readonly class Verdict
 
     private static function rank(Reason $reason): int
     {
-        return (int) array_search($reason->because, Because::cases(), true);
+        /** @var array<string, int> $ranks */
+        static $ranks = [];
+        if ($ranks === []) {
+            $ranks = array_flip(array_column(Because::cases(), 'name'));
+        }
+
+        return $ranks[$reason->because->name] ?? count($ranks);
     }
 
     /** When time alone will have removed every reason; null when it will not, or nothing stands against it. */

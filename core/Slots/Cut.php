@@ -9,6 +9,10 @@ use Recess\Time\Span;
 /** How a stretch becomes slots: their length and the gap between two of them, both in minutes. */
 final readonly class Cut
 {
+    /**
+     * @param  positive-int  $minutes
+     * @param  int<0, max>  $gap
+     */
     private function __construct(public int $minutes, public int $gap) {}
 
     /** @throws SlotsNotValid */
@@ -27,16 +31,9 @@ final readonly class Cut
     /** Cuts from the start of the stretch on, in elapsed time; what is too short for a slot is left over at the end. */
     public function pieces(Span $stretch): Pieces
     {
-        $length = $this->minutes * 60;
-        $step = $length + $this->gap * 60;
-        $slots = [];
-        $end = $stretch->start;
-        for ($start = $stretch->start; $start + $length <= $stretch->end; $start += $step) {
-            $end = $start + $length;
-            $slots[] = Span::of($start, $end);
-        }
+        $slots = Span::row($stretch->start, $stretch->end, $this->minutes * 60, ($this->minutes + $this->gap) * 60);
 
-        return new Pieces($stretch, $slots, $stretch->end - $end);
+        return new Pieces($stretch, $slots, $this->leftOver($stretch));
     }
 
     /** How many slots come of a stretch, without making them. */

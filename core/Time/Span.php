@@ -29,6 +29,23 @@ final readonly class Span
         return new self($start, $end);
     }
 
+    /**
+     * Spans of one length, each so long after the start of the one before, as many as fit.
+     *
+     * @param  positive-int  $length  seconds
+     * @param  positive-int  $step  seconds
+     * @return list<self>
+     */
+    public static function row(int $start, int $end, int $length, int $step): array
+    {
+        $row = [];
+        for (; $start + $length <= $end; $start += $step) {
+            $row[] = new self($start, $start + $length);
+        }
+
+        return $row;
+    }
+
     /** The length in seconds, more than 0. */
     public function seconds(): int
     {

@@ -29,6 +29,13 @@ final class Zone implements \Stringable
     /** Where the last instant was found: the next one asked about usually lies beside it. */
     private int $lastFound = 0;
 
+    /** The last day asked about, and the instants between which it is that one: the slots of a day are asked about in a row. */
+    private int $lastDay = 0;
+
+    private int $lastDayFrom = 0;
+
+    private int $lastDayBefore = 0;
+
     /**
      * @param  non-empty-list<int>  $since  the instant from which offsets[i] holds
      * @param  non-empty-list<int>  $offsets  seconds east of UTC
@@ -195,9 +202,18 @@ final class Zone implements \Stringable
     /** The day number of the date at that instant. */
     public function dayAt(int $instant): int
     {
-        $reading = $this->readingAt($instant);
+        if ($instant >= $this->lastDayFrom && $instant < $this->lastDayBefore) {
+            return $this->lastDay;
+        }
+        $offset = $this->offsetAt($instant);
+        $i = $this->lastFound;
+        $reading = $instant + $offset;
+        $midnight = $reading - ((($reading % 86_400) + 86_400) % 86_400);
+        // No further than the offset holds: beyond a change the clock shows another date.
+        $this->lastDayFrom = max($midnight - $offset, $i === 0 ? PHP_INT_MIN : $this->since[$i] ?? PHP_INT_MIN);
+        $this->lastDayBefore = min($midnight + 86_400 - $offset, $this->since[$i + 1] ?? PHP_INT_MAX);
 
-        return intdiv($reading - ((($reading % 86_400) + 86_400) % 86_400), 86_400);
+        return $this->lastDay = intdiv($midnight, 86_400);
     }
 
     /** What date and clock show at an instant, as forms have it: 2027-03-09T16:00. */

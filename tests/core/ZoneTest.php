@@ -127,6 +127,32 @@ final class ZoneTest extends TestCase
         );
     }
 
+    public function test_the_date_is_that_of_the_tz_database_in_whatever_order_instants_are_asked_about(): void
+    {
+        $chance = new \Random\Randomizer(new \Random\Engine\Mt19937(14));
+        foreach (self::ZONES as $name) {
+            $zone = Zone::of($name);
+            $around = [];
+            // São Paulo's clocks changed at midnight until 2019, Apia left a day out in 2011, Cairo's change on Fridays at 0:00.
+            foreach (
+                $zone->changesIn(Span::of(gmmktime(0, 0, 0, 1, 1, 2008), gmmktime(0, 0, 0, 1, 1, 2030)))
+                as $change
+            ) {
+                foreach ([-86_401, -3601, -1, 0, 1, 3599, 3600, 43_200, 86_399] as $seconds) {
+                    $around[] = $change['at'] + $seconds;
+                }
+            }
+            $as = new \DateTimeZone($name);
+            foreach ($chance->shuffleArray([...$around, gmmktime(0, 0, 0, 6, 1, 1969), 0, -1]) as $instant) {
+                self::assertSame(
+                    (new \DateTimeImmutable("@$instant"))->setTimezone($as)->format('Y-m-d'),
+                    (string) $zone->dateAt($instant),
+                    "$name at $instant",
+                );
+            }
+        }
+    }
+
     public function test_what_is_no_zone_is_refused(): void
     {
         foreach (['', 'Halifax', '+02:00', 'Europe/Dublin ', "UTC\0"] as $name) {
