@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Answered;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -45,9 +46,11 @@ final class MeetingFacts
             $say('phone') => $reader->isHost() ? $booking->pass->phone : '',
             $say('email') => $reader->isHost() ? (string) $booking->pass->email : '',
             ...$reader->isHost()
-                ? $booking->sheet->questions
-                    ->with(UsualQuestions::word())
-                    ->said($booking->answers, onRunSheetOnly: !$reader->meets($booking))
+                ? Answered::all(
+                    $booking->sheet->questions->with(UsualQuestions::word()),
+                    $booking->answers,
+                    onRunSheetOnly: !$reader->meets($booking),
+                )
                 : [],
         ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Knocks;
 
+use App\Framework\Answered;
 use App\Framework\Spell;
 use App\Framework\Words;
 use App\Models\Booking;
@@ -119,9 +120,12 @@ final class HostKnocks
             'student' => $knock->student,
             'place' => $knock->place->label ?? '',
             'answers' =>
-                (object) ($knock->sheet?->questions->said(
-                    array_diff_key($knock->answers, ['details' => true, 'work' => true]),
-                ) ?? []),
+                (object) ($knock->sheet === null
+                    ? []
+                    : Answered::all(
+                        $knock->sheet->questions,
+                        array_diff_key($knock->answers, ['details' => true, 'work' => true]),
+                    )),
             'state' => $knock->state->value,
             'said' => Words::say('knocks.host_' . $knock->state->value, ['until' => $until]),
             'can_answer' => $knock->state->waitsForHost(),

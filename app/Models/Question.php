@@ -94,14 +94,4 @@ final readonly class Question
             default => is_string($answer) ? trim($answer) : '',
         };
     }
-
-    /** An answer as people read it. */
-    public static function said(mixed $answer): string
-    {
-        return match (true) {
-            is_bool($answer) => $answer ? 'yes' : 'no',
-            is_array($answer) => implode(', ', array_filter($answer, is_string(...))),
-            default => is_string($answer) ? $answer : '',
-        };
-    }
 }

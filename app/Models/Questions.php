@@ -17,7 +17,7 @@ use Illuminate\Validation\Rule;
 final readonly class Questions implements \IteratorAggregate, CastsAttributes
 {
     /** What nearly every school asks, by their keys. */
-    private const USUAL = ['student', 'phone'];
+    public const USUAL = ['student', 'phone'];
 
     /** A word beforehand, which nobody is asked for: only the one who is met reads it. */
     public const WORD = 'to-host';
@@ -100,29 +100,6 @@ final readonly class Questions implements \IteratorAggregate, CastsAttributes
         $private = array_filter($this->all, static fn(Question $one): bool => !$one->onRunSheet);
 
         return [...array_values(array_map(static fn(Question $one): string => $one->key, $private)), self::WORD];
-    }
-
-    /**
-     * Question and answer as people read them; what was not answered is left out.
-     *
-     * @param  array<string, mixed>  $answers
-     * @return array<string, string>
-     */
-    public function said(array $answers, bool $onRunSheetOnly = false): array
-    {
-        $said = [];
-        foreach ($this->all as $question) {
-            $answer = Question::said($answers[$question->key] ?? null);
-            if (
-                $answer !== '' &&
-                !in_array($question->key, self::USUAL, true) &&
-                (!$onRunSheetOnly || $question->onRunSheet)
-            ) {
-                $said[$question->label] = $answer;
-            }
-        }
-
-        return $said;
     }
 
     /** @param  array<string, mixed>  $attributes */

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Booking\LastChange;
 use App\Booking\Presser;
+use App\Framework\Answered;
 use App\Framework\SlotKey;
 use App\Framework\Spell;
 use App\Framework\Undoable;
@@ -292,7 +293,7 @@ final class HostSheetData
             'phone' => $booking->pass->phone,
             'email' => (string) $booking->pass->email,
             'mail_failure' => $booking->pass->mail_failure,
-            'answers' => (object) $booking->sheet->questions->said($booking->answers, true),
+            'answers' => (object) Answered::all($booking->sheet->questions, $booking->answers, true),
             'guests' => array_values(
                 $booking->guests
                     ->filter(static fn(Guest $guest): bool => $guest->left_at === null)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sharing;
 
+use App\Framework\Answered;
 use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Question;
@@ -61,7 +62,7 @@ final class BookingTable
                 ...array_values(
                     array_map(
                         static fn(Question $one): string => $one->onRunSheet || $booking->staff_id === $reader->id
-                            ? Question::said($booking->answers[$one->key] ?? null)
+                            ? Answered::said($booking->answers[$one->key] ?? null)
                             : '',
                         $questions,
                     ),
@@ -92,16 +93,10 @@ final class BookingTable
     /** @return array<string, string> what was answered and may be read by that reader, by question; empty answers left out */
     public static function answers(Sheet $sheet, Booking $booking, StaffMember $reader): array
     {
-        $said = [];
-        foreach ($sheet->questions->with(UsualQuestions::word()) as $question) {
-            if (
-                !in_array($question->key, ['student', 'phone'], true) &&
-                ($question->onRunSheet || $booking->staff_id === $reader->id)
-            ) {
-                $said[$question->label] = Question::said($booking->answers[$question->key] ?? null);
-            }
-        }
-
-        return array_filter($said, static fn(string $answer): bool => $answer !== '');
+        return Answered::all(
+            $sheet->questions->with(UsualQuestions::word()),
+            $booking->answers,
+            onRunSheetOnly: $booking->staff_id !== $reader->id,
+        );
     }
 }

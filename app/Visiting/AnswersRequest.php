@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Visiting;
 
+use App\Framework\Answered;
 use App\Models\Booking;
 use App\Models\Question;
 use App\Models\Questions;
@@ -37,7 +38,7 @@ final class AnswersRequest extends FormRequest
     {
         foreach ($this->questions() as $question) {
             if ($question->key === 'phone') {
-                return Question::said($question->tidied($this->input('answers.phone'), $this->country()));
+                return Answered::said($question->tidied($this->input('answers.phone'), $this->country()));
             }
         }
 

@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Framework\Alphabet;
 use App\Framework\SlotKey;
+use App\Framework\Sought;
 use App\Framework\Spell;
 use App\Framework\Version;
 use App\Framework\Words;

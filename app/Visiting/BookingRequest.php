@@ -8,6 +8,7 @@ use App\Booking\BookingWish;
 use App\Directory\Admission;
 use App\Directory\Guardian;
 use App\Directory\Student;
+use App\Framework\Answered;
 use App\Framework\Limited;
 use App\Framework\Reading;
 use App\Framework\SlotKey;
@@ -15,7 +16,6 @@ use App\Models\MailAddress;
 use App\Models\Party;
 use App\Models\Pass;
 use App\Models\PersonName;
-use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\ReadsAs;
 use App\Models\Secret;
@@ -117,7 +117,7 @@ class BookingRequest extends FormRequest
         foreach ($this->sheet()->questions as $question) {
             $answers[$question->key] = $question->tidied($this->input("answers.$question->key"), $country);
         }
-        $student = $this->studentId(Question::said($answers['student'] ?? ''));
+        $student = $this->studentId(Answered::said($answers['student'] ?? ''));
         $pass = $this->pass() ?? $this->knownPass($student);
 
         return new BookingWish(
@@ -125,8 +125,8 @@ class BookingRequest extends FormRequest
             placeId: $this->integer('place'),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
             email: $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
-            phone: Question::said($answers['phone'] ?? '') ?: $pass->phone ?? '',
-            student: Question::said($answers['student'] ?? ''),
+            phone: Answered::said($answers['phone'] ?? '') ?: $pass->phone ?? '',
+            student: Answered::said($answers['student'] ?? ''),
             requestKey: $this->string('request_key')->lower()->toString(),
             answers: array_diff_key($answers, ['student' => true, 'phone' => true]),
             passId: $pass?->id,

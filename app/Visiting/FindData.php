@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Framework\Alphabet;
 use App\Framework\SlotKey;
+use App\Framework\Sought;
 use App\Live\Channel;
 use App\Models\School;
 use App\Timetables\Asking;

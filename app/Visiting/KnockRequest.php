@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Directory\Admission;
 use App\Directory\Guardian;
+use App\Framework\Answered;
 use App\Framework\Reading;
 use App\Framework\SlotKey;
 use App\Framework\Words;
@@ -15,7 +16,6 @@ use App\Models\MailAddress;
 use App\Models\Pass;
 use App\Models\PersonName;
 use App\Models\PhoneNumber;
-use App\Models\Question;
 use App\Models\StaffMember;
 use App\School\SavedPlace;
 use Illuminate\Foundation\Http\FormRequest;
@@ -108,7 +108,7 @@ final class KnockRequest extends FormRequest
             place: SavedPlace::query()->findOrFail($this->integer('place')),
             name: $pass->name ?? $this->string('name')->trim()->toString(),
             email: $pass === null ? (string) MailAddress::of($this->input('email')) : (string) $pass->email,
-            phone: Question::said(
+            phone: Answered::said(
                 $this->filled('phone') ? PhoneNumber::written($this->string('phone')->toString(), $country) : '',
             ) ?:
             $pass->phone ?? '',

@@ -6,6 +6,7 @@ namespace App\Wordings;
 
 use App\Framework\Languages;
 use App\Framework\Pattern;
+use App\Framework\Sought;
 use Illuminate\Support\Facades\DB;
 
 /** Sentences of one language that somebody looks for, to word them otherwise. */
@@ -20,21 +21,21 @@ final class WordingsData
         $rows = self::rows($language);
         $ours = Ours::in($language);
         $english = Ours::in('en');
-        $words = array_filter(explode(' ', self::plain($sought)), static fn(string $word): bool => $word !== '');
+        $words = array_filter(explode(' ', Sought::plain($sought)), static fn(string $word): bool => $word !== '');
         $found = [];
         foreach ($ours as $key => $text) {
             $mine = $rows[$key] ?? null;
             if ($ownOnly && $mine === null) {
                 continue;
             }
-            $in = self::plain(($mine['text'] ?? '') . "\n$text\n" . ($english[$key] ?? '') . "\n$key");
+            $in = Sought::plain(($mine['text'] ?? '') . "\n$text\n" . ($english[$key] ?? '') . "\n$key");
             foreach ($words as $word) {
                 if (!str_contains($in, $word)) {
                     continue 2;
                 }
             }
             // What holds all of it as it was typed is what is meant, most of the time.
-            $found[$key] = str_contains(self::plain($mine['text'] ?? $text), self::plain($sought)) ? 0 : 1;
+            $found[$key] = str_contains(Sought::plain($mine['text'] ?? $text), Sought::plain($sought)) ? 0 : 1;
         }
         asort($found);
         $isSearch = $words !== [] || $ownOnly;
@@ -103,13 +104,5 @@ final class WordingsData
     public static function texts(string $language): array
     {
         return array_map(static fn(array $row): string => $row['text'], self::rows($language));
-    }
-
-    /** As one types it who looks for it: without accents, in any case. */
-    private static function plain(string $text): string
-    {
-        $apart = (string) \Normalizer::normalize(mb_scrub($text), \Normalizer::FORM_KD);
-
-        return mb_strtolower((string) preg_replace('/\p{M}/u', '', str_replace("'", '’', $apart)));
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Framework\Pattern;
 use App\Framework\Said;
+use App\Framework\Sought;
 use Illuminate\Support\Arr;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -52,6 +53,15 @@ final class LanguagesTest extends TestCase
             }
         }
         self::assertSame([], $wrong);
+    }
+
+    /** The same cases as tests/web/sought.test.ts, and what the server finds in Latin letters besides. */
+    public function test_people_are_found_however_their_names_are_typed(): void
+    {
+        $cases = json_decode((string) file_get_contents(__DIR__ . '/../web/sought.json'), true);
+        foreach ([...$cases, ['Олена Коваль', 'olena', true], ['李娜', 'li', false]] as [$text, $typed, $found]) {
+            self::assertSame($found, Sought::in($text, $typed), "“$text” for whoever types “{$typed}”");
+        }
     }
 
     /**

@@ -9,10 +9,13 @@ use App\Models\Pass;
 use App\Models\Question;
 use App\Models\QuestionKind;
 use App\Models\Sheet;
+use App\Models\Waiting;
 use App\Publishing\CopySheet;
 use App\Versions\VersionsData;
+use Carbon\CarbonImmutable;
 use Demo\MailroomMessage;
 use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Recess\Time\LocalDate;
 
@@ -168,6 +171,75 @@ final class VersionsTest extends TestCase
             ->assertOk();
         self::assertSame('Parent evening', $own['title']);
         self::assertSame('Colloqui con le famiglie', $made->json('bookings.0.title'));
+    }
+
+    public function test_who_waits_reads_theirs_in_line_and_in_the_letter_that_offers_a_time(): void
+    {
+        $sheet = $this->ferry();
+        $sheet->update(['rules' => $sheet->rules->with(['waiting' => true])]);
+        $this->keep($sheet, self::ITALIAN);
+        $owner = null;
+        foreach ($this->freeOf($sheet) as $n => $key) {
+            $made = $this->book(
+                $sheet,
+                array_replace_recursive($this->otherWish($sheet, '20:15', "Owner $n"), [
+                    'slot' => $key,
+                    'answers' => ['q-way' => 'On foot'],
+                ]),
+            )->assertCreated();
+            $owner ??= $made;
+        }
+        $this->withServerVariables(['RECESS_CHOSEN' => 'it'])
+            ->postJson("/api/s/$sheet->slug/waiting", ['name' => 'Bao', 'email' => 'bao@mail.example'])
+            ->assertOk();
+        $this->withServerVariables([]);
+        $bao = Waiting::query()->sole();
+        $this->post("/w/{$bao->token()}/confirm");
+        self::assertSame('it', $bao->pass->language);
+        $id = $sheet->bookings()->orderBy('id')->firstOrFail()->id;
+        $this->ask('post', "/api{$owner?->json('path')}/bookings/$id/give-back")->assertOk();
+        $this->delivered();
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinute());
+        Artisan::call('recess:tidy');
+        $this->delivered();
+        $raw = quoted_printable_decode(
+            MailroomMessage::query()->where('recipient', 'bao@mail.example')->orderByDesc('id')->firstOrFail()->raw,
+        );
+        self::assertStringContainsString('Colloqui con le famiglie', $raw);
+        self::assertStringNotContainsString('Parent evening', $raw, 'nothing of it in the language of others');
+    }
+
+    public function test_a_yes_is_said_in_the_language_of_whoever_reads_the_list(): void
+    {
+        $sheet = $this->ferry();
+        $boat = new Question('q-boat', QuestionKind::YesNo, 'Parking?', '', true, true);
+        $sheet->update(['questions' => $sheet->questions->with($boat)]);
+        $wish = $this->wish($sheet->refresh());
+        $wish['answers'] += ['q-way' => 'By boat', 'q-boat' => true];
+        $this->book($sheet, $wish)->assertCreated();
+        foreach (['it' => 'sì', 'de' => 'ja'] as $language => $yes) {
+            $this->host()->update(['language' => $language]);
+            $this->actingAs($this->host()->refresh());
+            $list = $this->get("/staff/sheets/$sheet->id/files/bookings.csv")->assertOk();
+            self::assertMatchesRegularExpression("/,\"$yes\"/", (string) $list->getContent());
+            self::assertStringContainsString(
+                "\"$yes\"",
+                json_encode($this->getJson("/api/staff/sheets/$sheet->id")->json(), JSON_UNESCAPED_UNICODE) ?: '',
+            );
+        }
+    }
+
+    /** @return list<string> */
+    private function freeOf(Sheet $sheet): array
+    {
+        $slots = array_merge(
+            ...array_map(
+                static fn(array $day): array => array_merge(...array_column($day['stretches'], 'slots')),
+                (array) $this->ask('get', "/api/s/$sheet->slug")->json('days'),
+            ),
+        );
+
+        return array_column(array_filter($slots, static fn(array $one): bool => $one['state'] === 'free'), 'key');
     }
 
     public function test_the_message_and_the_papers_come_in_the_languages_that_are_ticked(): void

@@ -131,6 +131,10 @@ final class WordingsTest extends TestCase
         self::assertSame([true, 1], [$look['can'], $look['count']]);
         self::assertSame($title, Reading::in('it', 24)->hears(static fn() => Words::say(self::KEY)), 'only looked at');
         $this->handIn($own, ['digest' => str_repeat('0', 64)], '/taken')->assertConflict();
+        // Somebody words one of its sentences between the look and the press: it is looked at again, nothing is overwritten.
+        $this->word('A chi posso parlare', $title, 'it');
+        $this->handIn($own, ['digest' => $look['digest']], '/taken')->assertConflict();
+        $this->word($title, 'A chi posso parlare', 'it');
         $this->handIn($own, ['digest' => $look['digest']], '/taken')->assertCreated();
         self::assertSame('Chi vuole parlarmi', Reading::in('it', 24)->hears(static fn() => Words::say(self::KEY)));
         $this->deleteJson('/api/staff/wordings/it')->assertOk();

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { allOf } from '../web/catalogues';
 import { expectSound, listen, openMail, publish, signIn, somebodyElse } from './steps';
 
 const LANGUAGES = ['ar', 'de', 'en', 'es', 'fr', 'it', 'pl', 'pt', 'uk', 'zh'];
@@ -48,6 +49,61 @@ test('a family reads, books, is written to and goes on in its language', async (
     await other.goto('/');
     await expect(other.getByRole('heading', { name: 'لقاء العاملين لدينا' })).toBeVisible();
 });
+
+// The whole way, as the catalogues say it: a sentence that a page does not take from them is not found here.
+for (const [language, width, booked, cancelled] of [
+    ['it', 390, /^Prenotato: /, /^Disdetto: /],
+    ['ar', 1280, /^محجوز: /, /^أُلغي: /],
+] as const) {
+    test(`from the board to booked and cancelled in ${language}, ${width} pixels wide`, async ({ browser, page }) => {
+        test.setTimeout(120_000);
+        await signIn(page);
+        const title = `From the board, ${language}`;
+        const path = new URL(await publish(page, title)).pathname;
+        const say = allOf(language);
+        const email = `board.${language}.${Date.now()}@mail.example`;
+        const context = await somebodyElse(browser, { locale: language, viewport: { width, height: 844 } });
+        const family = await context.newPage();
+        listen(family, /Blocked script execution in .*mailroom/);
+
+        await family.goto('/');
+        await expect(family.locator(html(language))).toBeVisible();
+        await family.getByLabel(say['board.seek']!).fill('tavares');
+        await expect(family.getByRole('heading', { level: 2, name: 'Inês Tavares' })).toBeVisible();
+        await expectSound(family);
+        await family.locator(`a[href$="${path}"]`).click();
+        await family.locator('[data-key]').first().click();
+        await family.getByLabel(say['sheets.ask_student']!).fill('Esme Byrne');
+        await family.getByLabel(say['visit.name']!).fill('Rua Parata');
+        await family.getByLabel(say['visit.phone']!).fill('+1 902 555 0142');
+        await family.getByLabel(say['visit.email']!).fill(email);
+        await expectSound(family);
+        await family.getByRole('button', { name: say['visit.form_book']! }).click();
+        await expect(family.getByRole('heading', { name: say['visit.yours']! })).toBeVisible();
+        await expectSound(family);
+
+        const mail = await (await somebodyElse(browser)).newPage();
+        await openMail(mail, email, booked);
+        const letter = mail.locator('iframe').contentFrame();
+        await expect(letter.locator(`html[lang="${language}"]`)).toHaveCount(1);
+        await expect(letter.getByText('Esme Byrne').first()).toBeVisible();
+        const pass = await letter.getByRole('link').first().getAttribute('href');
+        await mail.getByRole('button', { name: 'Calendar entry' }).click();
+        await expect(mail.getByText('METHOD:REQUEST')).toBeVisible();
+        // Its lines are folded at 75 octets (RFC 5545, 3.1), in the middle of a word.
+        const entry = (await mail.locator('pre').innerText()).replace(/\r?\n /g, '');
+        expect(entry).toContain(say['said.fact_about']!);
+
+        await family.goto(new URL(pass!).pathname.replace(/\/address\/.*/, ''));
+        await family.getByRole('button', { name: say['pass.cancel']!, exact: true }).click();
+        await family.getByRole('button', { name: say['pass.cancel_this_meeting']! }).click();
+        await expect(family.getByRole('button', { name: say['pass.cancel_this_meeting']! })).toBeHidden();
+        await expectSound(family);
+        await openMail(mail, email, cancelled);
+        await mail.getByRole('button', { name: 'Calendar entry' }).click();
+        await expect(mail.getByText('METHOD:CANCEL')).toBeVisible();
+    });
+}
 
 test('what is kept for all is kept apart for each language, and a choice holds without scripts', async ({
     browser,
