@@ -164,6 +164,15 @@ final class School extends Row
         return $terms;
     }
 
+    /** The day that a week begins with in its country, 1 for Monday to 7 (CLDR, week data); Monday where it has said none (ISO 8601). */
+    public function weekStarts(): int
+    {
+        // For ICU 1 is Sunday.
+        return $this->country === ''
+            ? 1
+            : ((\IntlCalendar::createInstance('UTC', "und_$this->country")->getFirstDayOfWeek() + 5) % 7) + 1;
+    }
+
     public function timeZone(): Zone
     {
         if ($this->knownZone?->name !== $this->zone) {

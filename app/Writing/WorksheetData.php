@@ -51,6 +51,7 @@ final class WorksheetData
                         'at' => Spell::moment($draft->updated_at->getTimestamp(), $school->timeZone()),
                     ],
             'today' => (string) $today,
+            'week_starts' => $school->weekStarts(),
             'year' => self::year($today, $host),
             'terms' => $school->terms,
             'places' => SettingsData::places($host),

@@ -31,6 +31,7 @@ use Recess\Rules\Stated;
 use Recess\Time\LocalDate;
 use Recess\Time\TimeNotValid;
 use Recess\Time\Weekday;
+use Symfony\Component\Process\Process;
 use Tests\App\Support\OneOfEach;
 use Tests\Core\MadeUpBlock;
 
@@ -39,6 +40,25 @@ final class ReadingTest extends TestCase
 {
     use OneOfEach;
     use RefreshDatabase;
+
+    /** Held to CLDR's week data as node's ICU has it; but for such as differ between editions of it, as the Emirates'. */
+    public function test_a_week_begins_as_in_the_country_of_the_school(): void
+    {
+        $countries = ['CA', 'US', 'FR', 'PL', 'EG', 'PT', 'GB', 'MV'];
+        $node = new Process([
+            'node',
+            '-e',
+            'console.log(JSON.stringify(process.argv.slice(1).map((one) => {
+                const locale = new Intl.Locale(`und-${one}`);
+                return (locale.getWeekInfo?.() ?? locale.weekInfo).firstDay;
+            })))',
+            ...$countries,
+        ]);
+        $said = json_decode($node->mustRun()->getOutput());
+        $starts = fn(string $country): int => (new School())->forceFill(['country' => $country])->weekStarts();
+        self::assertSame($said, array_map($starts, $countries));
+        self::assertSame(1, $starts(''), 'of no country it is Monday (ISO 8601)');
+    }
 
     /** Names of days and months as CLDR has them, from memory; Polish has its months in the genitive where a day stands before them. */
     public function test_a_date_is_said_in_the_language_of_its_reader(): void

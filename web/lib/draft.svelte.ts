@@ -53,6 +53,8 @@ export class Draft {
         form: Form,
         readonly sheet: number | null,
         private readonly writer: string,
+        /** The day that a week begins with where the school is, Monday 1. */
+        readonly weekStarts: number,
     ) {
         // A block on dates begins with one blank.
         for (const block of form.blocks) if (block.kind === 'dates' && block.dates.length === 0) block.dates = [''];

@@ -30,6 +30,7 @@
         form,
         draft: kept,
         today,
+        week_starts,
         year,
         terms,
         places,
@@ -41,7 +42,7 @@
     }: Schema['WorksheetPage'] = $props();
 
     // svelte-ignore state_referenced_locally -- the page is loaded anew for each sheet
-    const draft = provideWorksheet(new Draft(form, sheet?.id ?? null, host));
+    const draft = provideWorksheet(new Draft(form, sheet?.id ?? null, host, week_starts));
     // svelte-ignore state_referenced_locally
     const fresh = sheet === null;
 

@@ -1,7 +1,7 @@
 <script lang="ts">
     /** The days of the week of a block. */
     import { Button } from '../../lib/controls';
-    import { days } from '../../lib/days';
+    import { days, shortDays } from '../../lib/days';
     import type { Draft } from '../../lib/draft.svelte';
 
     interface Props {
@@ -12,6 +12,9 @@
         on: (label: string) => string;
     }
     let { draft, index, label, on }: Props = $props();
+
+    const week = $derived(Array.from({ length: 7 }, (_, i) => ((draft.weekStarts - 1 + i) % 7) + 1));
+    const [names, short] = [days(), shortDays()];
 
     const block = $derived(draft.form.blocks[index]!);
 
@@ -25,14 +28,14 @@
 </script>
 
 <span class="inline-flex flex-wrap gap-1" role="group" aria-label={on(label)}>
-    {#each days() as day, i (day)}
-        {@const picked = block.weekdays.includes(i + 1)}
+    {#each week as day (day)}
+        {@const picked = block.weekdays.includes(day)}
         <Button
             color={picked ? 'primary' : 'alternative'}
             class="min-w-12 px-1 leading-tight {picked ? '' : 'bg-card font-normal'}"
             aria-pressed={picked}
-            aria-label={day}
-            onclick={() => toggle(i + 1)}>{day.slice(0, 3)}</Button
+            aria-label={names[day - 1]}
+            onclick={() => toggle(day)}>{short[day - 1]}</Button
         >
     {/each}
 </span>
