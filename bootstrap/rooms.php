@@ -19,6 +19,7 @@ return [
     'Booking',
     'Passes',
     'Waiting',
+    'CalendarServers',
     'Line',
     'Knocks',
     'Answers',

@@ -40,6 +40,7 @@ return [
     'Booking' => ['bookings', 'guests', 'holds', 'notices', 'passes', 'seats'],
     'Passes' => ['joiners'],
     'Waiting' => ['freed', 'waiting'],
+    'CalendarServers' => ['calendar_servers', 'server_calendars', 'server_entries', 'server_objects'],
     'Line' => ['desk_days', 'offers', 'turns'],
     'Knocks' => ['knock_choices', 'knock_hosts', 'knock_terms', 'knocks'],
     'Answers' => ['entries_sent', 'mail_left', 'mail_marks'],

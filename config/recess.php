@@ -34,6 +34,8 @@ return [
             'seconds' => 60,
             'by' => 'network',
         ],
+        // Each asks another's server.
+        'calendar-servers' => ['most' => 20, 'seconds' => 600, 'by' => 'person'],
         'pass-reads' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],
         // A tablet is one reader; a whole school may sit behind its address.
         'kiosk' => ['most' => (int) env('RECESS_PASS_READS_PER_MINUTE', 300), 'seconds' => 60, 'by' => 'network'],

@@ -7,7 +7,7 @@ INSTALL_LOG=$ROOT/var/log
 
 RUN_PACKAGES="php8.2-cli php8.2-fpm php8.2-mysql php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-zip
     php8.2-gd php8.2-bcmath php8.2-apcu php8.2-imap php8.2-mailparse mariadb-server nginx libnginx-mod-nchan supervisor procps util-linux qrencode poppler-utils unzip curl ca-certificates"
-TEST_PACKAGES="age git openssl oathtool chromium dovecot-imapd python3 python3-aiosmtpd python3-dateutil python3-icalendar coinor-cbc"
+TEST_PACKAGES="age git openssl oathtool chromium dovecot-imapd python3 python3-aiosmtpd python3-dateutil python3-icalendar python3-caldav radicale xandikos coinor-cbc"
 
 # What a school has besides: backups that are encrypted, certificates.
 SCHOOL_PACKAGES="age openssl"

@@ -29,6 +29,7 @@ Schedule::command('recess:demo', ['--by-day'])
     ->when(static fn(): bool => config('recess.demo') === true)
     ->onOneServer();
 Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
+Schedule::command('recess:in-step')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:answers')->everyMinute()->withoutOverlapping(10)->onOneServer();
 Schedule::command('recess:expire')->dailyAt('03:30')->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();

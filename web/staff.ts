@@ -5,6 +5,7 @@ import Account from './pages/Account.svelte';
 import Afterwards from './pages/Afterwards.svelte';
 import Allotment from './pages/Allotment.svelte';
 import Alone from './pages/Alone.svelte';
+import CalendarServer from './pages/CalendarServer.svelte';
 import Come from './pages/Come.svelte';
 import Day from './pages/Day.svelte';
 import Desk from './pages/Desk.svelte';
@@ -39,6 +40,7 @@ void mountPage(
         Afterwards,
         Allotment,
         Alone,
+        CalendarServer,
         Come,
         Day,
         Desk,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Calendars;
 
 use App\Models\Booking;
-use App\Models\BookingState;
 use App\Models\Secret;
 use App\Models\StaffMember;
 use Carbon\CarbonImmutable;
@@ -22,21 +21,7 @@ final class FeedController
             StaffMember::query()->where('feed_hash', Secret::hash($token))->first() ??
             StaffMember::query()->findOrFail(Secret::formerly('staff', $token));
         $now = CarbonImmutable::now();
-        $bookings = Booking::query()
-            ->where('state', BookingState::Booked)
-            ->where('ends_at', '>', $now->subDays(31))
-            ->where(
-                static fn($one) => $one
-                    ->where('staff_id', $staff->id)
-                    ->orWhereHas(
-                        'sheet.colleagues',
-                        static fn($colleague) => $colleague->where('staff_id', $staff->id)->where('role', 'must'),
-                    ),
-            )
-            ->with(['sheet.host.school', 'pass', 'place', 'host'])
-            ->orderBy('starts_at')
-            ->limit(5_000)
-            ->get();
+        $bookings = OwnMeetings::of($staff, $now->subDays(31)->getTimestamp());
         $reader = Reader::staff($staff);
         $text = BookingFeed::write(
             'Meetings',

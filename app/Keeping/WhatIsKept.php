@@ -275,6 +275,28 @@ final class WhatIsKept
                 'by hand',
                 ['name', 'address', 'text', 'etag', 'failure', 'skipped'],
             ),
+            'calendar_servers' => Kept::of(
+                'staff',
+                'where their calendars are, and as whom they are read there (all of it encrypted)',
+                'by hand',
+                ['address', 'name', 'password', 'says', 'says_with'],
+            ),
+            'server_calendars' => Kept::of('staff', 'their calendars there', 'the server goes', [
+                'path',
+                'name',
+                'token',
+            ]),
+            'server_objects' => Kept::of('staff', 'their entries there, as they were read', 'the server goes', [
+                'path',
+                'etag',
+                'text',
+            ]),
+            'server_entries' => Kept::of(
+                'staff',
+                'their meetings as they were written there (encrypted)',
+                'the server goes',
+                ['path', 'etag', 'written'],
+            ),
             'busy_spans' => Kept::of('staff', 'their busy times, with titles', 'the calendar goes', ['title']),
             'knock_terms' => Kept::of('staff', 'when and how they can be asked', 'by hand', [
                 'hours',

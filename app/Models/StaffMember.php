@@ -28,6 +28,7 @@ use Illuminate\Support\Str;
  * @property string|null $language in which they read where they work, and what is sent to them; null for the school’s
  * @property string $notify each, daily or never
  * @property bool $tentative_busy whether pencilled-in entries take slots out
+ * @property bool $has_server whether their own calendars are on a server that is kept in step
  * @property int $feed_generation
  * @property string|null $feed_hash
  * @property string|null $picture PNG
@@ -62,6 +63,7 @@ final class StaffMember extends User
         'arrive_minutes' => 10,
         'missing_minutes' => 5,
         'late_threshold' => 10,
+        'has_server' => false,
     ];
 
     /** @return array<string, string> */
@@ -76,6 +78,7 @@ final class StaffMember extends User
             'left_at' => 'immutable_datetime',
             'reader' => 'boolean',
             'tentative_busy' => 'boolean',
+            'has_server' => 'boolean',
         ];
     }
 

@@ -33,7 +33,17 @@ final class Stands
             'Visitors',
             'Wordings',
         ],
-        'account' => ['Account', 'Alone', 'Come', 'Forgotten', 'MoveIn', 'SecondFactor', 'Settings', 'SignIn'],
+        'account' => [
+            'Account',
+            'Alone',
+            'CalendarServer',
+            'Come',
+            'Forgotten',
+            'MoveIn',
+            'SecondFactor',
+            'Settings',
+            'SignIn',
+        ],
     ];
 
     /** What is said elsewhere than on a page, by the folder in which it is said. */

@@ -140,6 +140,7 @@ return [
     'calendar_skipped' => '{many, plural, one {One entry was skipped} other {# entries were skipped}}',
     'calendar_reading' => 'Reading it…',
     'calendar_add_press' => 'Add it',
+    'calendars_both_ways' => 'On a calendar server it goes both ways: your meetings stand in it too',
     'your_calendars' => 'Your calendars',
     'calendars_about' =>
         'Lunch duty, team meetings, class: whatever stands there takes times out. Visitors never see what it is.',

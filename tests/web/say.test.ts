@@ -4,7 +4,8 @@ import { parse } from 'svelte/compiler';
 import { expect, test } from 'vitest';
 import { keysIn, LANGUAGES, plurals } from '../../ops/page-words.mjs';
 import { learn, pieces, say } from '../../web/lib/say';
-import { all, allOf } from './words';
+import { allOf } from './catalogues';
+import { all } from './words';
 
 const PHP = process.env.PHP ?? 'php8.2';
 

@@ -47,7 +47,7 @@ describe('a worksheet while it is written', () => {
     });
     const draft = async () => {
         const { Draft } = await import('../../web/lib/draft.svelte');
-        return new Draft(form(), null, '7');
+        return new Draft(form(), null, '7', 1);
     };
 
     it('is drawn once for many keys, and only the answer to the last of them counts', async () => {

@@ -58,6 +58,7 @@
     <h2 id="calendars">{say('settings.your_calendars')}</h2>
     <p class="text-faint">
         {say('settings.calendars_about')}
+        <a href="/staff/calendar-server">{say('settings.calendars_both_ways')}</a>
     </p>
     <ul class="grid gap-3">
         {#each settings.calendars as calendar (calendar.id)}

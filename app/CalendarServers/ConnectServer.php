@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CalendarServers;
+
+use App\Calendars\GuardedHttp;
+use App\Framework\Guard;
+use App\Models\StaffMember;
+use Illuminate\Support\Facades\DB;
+
+/** Finds somebody's calendars on their server, and keeps as whom they are read: with all of them, or not at all. */
+final class ConnectServer
+{
+    public function __construct(private readonly GuardedHttp $http, private readonly FindCalendars $find) {}
+
+    /**
+     * What was ticked before on the same server stays ticked: a new password is no new server.
+     *
+     * @throws DavFailed
+     */
+    public function __invoke(
+        StaffMember $staff,
+        string $address,
+        string $name,
+        #[\SensitiveParameter] string $password,
+        int $now,
+    ): CalendarServer {
+        $address = preg_match('#^[a-z]+://#i', $address) === 1 ? $address : "https://$address";
+        $dav = Dav::at($this->http, $address, $name, $password);
+        $found = ($this->find)($dav, $address);
+
+        return DB::transaction(static function () use (
+            $staff,
+            $address,
+            $name,
+            $password,
+            $dav,
+            $found,
+            $now,
+        ): CalendarServer {
+            Guard::raise("calendar-server|$staff->id");
+            $before = CalendarServer::query()->where('staff_id', $staff->id)->first();
+            $isSame =
+                $before !== null && str_starts_with($before->address . '/', "$dav->origin/") && $before->name === $name;
+            if ($before !== null && !$isSame) {
+                DisconnectServer::drop($before);
+                $before = null;
+            }
+            $server = $before ?? new CalendarServer(['staff_id' => $staff->id]);
+            // As it is asked later: the host as it was checked, and the path as it was given.
+            $path = parse_url($address, PHP_URL_PATH);
+            $server
+                ->fill([
+                    'address' => $dav->origin . (is_string($path) ? $path : ''),
+                    'name' => $name,
+                    'password' => $password,
+                ])
+                ->save();
+            foreach ($found as $one) {
+                ServerCalendar::query()->updateOrCreate(['server_id' => $server->id, 'path' => $one['path']], $one);
+            }
+            $staff->update(['has_server' => true]);
+            $server->worked($now);
+
+            return $server->refresh();
+        });
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CalendarServers;
+
+use App\Calendars\FeedFailed;
+use App\Framework\Said;
+
+/** A calendar server that does not do what it was asked, and what to do about it; said to whoever reads it then. */
+final class DavFailed extends \RuntimeException
+{
+    /** Whether only its owner can mend it: to try again at once would lock them out of their own calendar. */
+    public readonly bool $isForOwner;
+
+    public function __construct(public readonly Said $said, public readonly int $status = 0)
+    {
+        parent::__construct($said->key);
+        $this->isForOwner = in_array($status, [401, 403], true);
+    }
+
+    public static function answered(int $status): self
+    {
+        return new self(
+            match (true) {
+                $status === 401 => new Said('servers.wrong_password'),
+                $status === 403 => new Said('servers.not_let'),
+                in_array($status, [404, 405, 410, 501], true) => new Said('servers.no_calendars'),
+                $status === 413, $status === 507 => new Said('servers.full'),
+                default => new Said('servers.error', ['status' => (string) $status]),
+            },
+            $status,
+        );
+    }
+
+    public static function leadsElsewhere(string $host): self
+    {
+        return new self(new Said('servers.elsewhere', ['host' => mb_strimwidth($host, 0, 120, '…')]));
+    }
+
+    public static function because(FeedFailed $failure): self
+    {
+        return new self($failure->said);
+    }
+
+    public static function notUnderstood(): self
+    {
+        return new self(new Said('servers.not_understood'));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CalendarServers;
+
+use App\Calendars\ReadApart;
+use App\Framework\Clock;
+use App\Framework\Said;
+use Illuminate\Console\Command;
+
+/** Looks at every calendar server, and writes to it; each in a program with bounds of its own. */
+final class InStepCommand extends Command
+{
+    /** Seconds of processor time for one server. */
+    private const SECONDS = 30;
+
+    protected $signature = 'recess:in-step {--here : in this program} {--these= : no others than these, by number}';
+
+    protected $description = 'Bring hosts’ calendars on calendar servers and what is agreed here into step';
+
+    public function handle(KeepInStep $keep): int
+    {
+        $now = Clock::now();
+        $these = $this->option('these');
+        $numbers = is_string($these) ? array_map(intval(...), explode(',', $these)) : null;
+        $due = CalendarServer::query()
+            ->when($numbers !== null, static fn($one) => $one->whereKey($numbers))
+            ->orderBy('id')
+            ->get()
+            ->reject(static fn(CalendarServer $one): bool => KeepInStep::rests($one, $now));
+        if (!$this->option('here')) {
+            $ended = (new ReadApart([
+                PHP_BINARY,
+                '-d',
+                'memory_limit=192M',
+                base_path('artisan'),
+                'recess:in-step',
+                '--here',
+            ]))(array_values($due->modelKeys()));
+            foreach ($due->whereIn('id', $ended) as $one) {
+                $one->failed(new DavFailed(new Said('running.calendar_too_much'), 403), $now);
+            }
+
+            return self::SUCCESS;
+        }
+        $before = (int) ini_get('max_execution_time');
+        foreach ($due as $server) {
+            $this->line("reading $server->id");
+            // Counted anew for each, and of processor time alone: to wait for an answer has its own end.
+            set_time_limit(self::SECONDS);
+            $keep($server, true, $now);
+        }
+        set_time_limit($before);
+
+        return self::SUCCESS;
+    }
+}

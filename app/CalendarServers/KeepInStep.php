@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CalendarServers;
+
+use App\Calendars\GuardedHttp;
+use App\Framework\Notices;
+use App\Framework\Said;
+use Illuminate\Support\Facades\Cache;
+
+/** Brings somebody's calendars and what is agreed here into step, one after the other for each server. */
+final class KeepInStep
+{
+    /** Seconds after which one that has died lets the next begin. */
+    private const AT_MOST = 300;
+
+    public function __construct(
+        private readonly GuardedHttp $http,
+        private readonly LookAt $look,
+        private readonly WriteMeetings $write,
+    ) {}
+
+    /**
+     * @param  bool  $looks  whether what is there is looked at, too; else what is agreed is written
+     * @return bool whether it could be
+     */
+    public function __invoke(CalendarServer $server, bool $looks, int $now): bool
+    {
+        $lock = Cache::lock("calendar-server|$server->id", self::AT_MOST);
+        if (!$lock->get()) {
+            return false;
+        }
+        try {
+            $dav = $server->dav($this->http);
+            $calendars = $server
+                ->calendars()
+                ->with(['busy.owner.school', 'server.owner.school'])
+                ->orderBy('id')
+                ->get();
+            foreach ($looks ? $calendars : [] as $one) {
+                ($one->calendar_id === null && !$one->takes_meetings) || ($this->look)($one, $dav, $now);
+            }
+            foreach ($calendars as $one) {
+                // One that takes none any more keeps what has begun: nothing is written to it.
+                $one->takes_meetings && ($this->write)($one, $dav, $now);
+            }
+            $server->worked($now);
+            Notices::over("server|failed|$server->id");
+
+            return true;
+        } catch (DavFailed $failure) {
+            $server->failed($failure, $now);
+            // Once, where they look; the page of the calendars says why.
+            Notices::tellOnce($server->staff_id, "server|failed|$server->id", new Said('servers.not_in_step'));
+
+            return false;
+        } finally {
+            $lock->release();
+        }
+    }
+
+    /** Whether it is to be left alone for now. */
+    public static function rests(CalendarServer $server, int $now): bool
+    {
+        return $server->not_before !== null && $server->not_before->getTimestamp() > $now;
+    }
+}

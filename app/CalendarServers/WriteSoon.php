@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CalendarServers;
+
+use App\Framework\Clock;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Something was agreed with somebody who keeps it in their own calendar: it stands there within seconds. */
+final class WriteSoon implements ShouldQueue, ShouldBeUniqueUntilProcessing
+{
+    use Queueable;
+
+    /** What does not go now goes with the next look, some minutes from now. */
+    public int $tries = 2;
+
+    public int $timeout = 60;
+
+    public int $uniqueFor = 300;
+
+    public function __construct(private readonly int $staff) {}
+
+    public function uniqueId(): string
+    {
+        return (string) $this->staff;
+    }
+
+    public function handle(KeepInStep $keep): void
+    {
+        $now = Clock::now();
+        $server = CalendarServer::query()->where('staff_id', $this->staff)->first();
+        if (
+            $server === null ||
+            KeepInStep::rests($server, $now) ||
+            $keep($server, false, $now) ||
+            $server->says !== null
+        ) {
+            return;
+        }
+        // Another is at it just now, and may have begun before this was agreed.
+        $this->release(5);
+    }
+}

@@ -1,0 +1,289 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\CalendarServers\CalendarServer;
+use App\CalendarServers\KeepInStep;
+use App\CalendarServers\Multistatus;
+use App\CalendarServers\DavFailed;
+use App\Models\Booking;
+use App\Models\Sheet;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\Support\DavServer;
+
+/**
+ * A host's own calendar both ways, with servers and a program out of Debian that nobody here wrote: Radicale, Xandikos,
+ * python3-caldav.
+ */
+final class CalendarServersTest extends TestCase
+{
+    use RefreshDatabase;
+
+    private ?DavServer $server = null;
+
+    protected function tearDown(): void
+    {
+        $this->server?->stop();
+        parent::tearDown();
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function servers(): iterable
+    {
+        // What one has to give: the whole server, and a person's own part of it.
+        yield 'Radicale' => ['radicale', '/'];
+        yield 'Xandikos' => ['xandikos', '/'];
+        yield 'Radicale, by one calendar’s address' => ['radicale', '/wren/work/'];
+    }
+
+    private function connect(string $kind, string $path = '/'): DavServer
+    {
+        $server = $this->server = new DavServer($kind);
+        config(['recess.feed_hosts' => ['127.0.0.1']]);
+        $server->program('make', 'Work');
+        $this->actingAs($this->host());
+        $this->postJson('/api/staff/calendar-server', [
+            'address' => $server->origin . $path,
+            'name' => DavServer::NAME,
+            'password' => DavServer::PASSWORD,
+        ])->assertCreated();
+
+        return $server;
+    }
+
+    /** @return array<string, mixed> */
+    private function tick(bool $busy = true, bool $meetings = true): array
+    {
+        $work = $this->work()['id'];
+
+        return $this->putJson('/api/staff/calendar-server', [
+            'busy' => $busy ? [$work] : [],
+            'meetings' => $meetings ? $work : null,
+        ])
+            ->assertOk()
+            ->json();
+    }
+
+    /** @return array<string, mixed> the calendar called work, as its owner sees it */
+    private function work(): array
+    {
+        $server = CalendarServer::query()->firstOrFail();
+        $one = $server->calendars()->where('path', 'like', '%/work/')->firstOrFail();
+
+        return ['id' => $one->id, 'name' => $one->name, 'can_write' => $one->can_write];
+    }
+
+    private function step(): void
+    {
+        $keep = app(KeepInStep::class);
+        self::assertTrue($keep(CalendarServer::query()->firstOrFail(), true, CarbonImmutable::now()->getTimestamp()));
+    }
+
+    private function isFree(Sheet $sheet, string $time): bool
+    {
+        $days = (array) $this->getJson("/api/s/$sheet->slug")->json('days');
+        foreach ($days as $day) {
+            foreach (array_merge(...array_column($day['stretches'], 'slots')) as $slot) {
+                if ($slot['key'] === self::EVENING . "T$time:00Z") {
+                    return $slot['state'] === 'free';
+                }
+            }
+        }
+        self::fail("No time begins at $time.");
+    }
+
+    #[DataProvider('servers')]
+    public function test_what_is_busy_there_is_not_offered_and_what_is_booked_here_stands_there(
+        string $kind,
+        string $path,
+    ): void {
+        $server = $this->connect($kind, $path);
+        self::assertTrue($this->work()['can_write']);
+        $sheet = $this->sheet();
+        $day = str_replace('-', '', self::EVENING);
+        $server->program('add', 'Work', DavServer::event('choir@hers', 'Choir', "{$day}T201500Z", "{$day}T203000Z"));
+        self::assertTrue($this->isFree($sheet, '20:15'));
+        $this->tick();
+        self::assertFalse($this->isFree($sheet->refresh(), '20:15'), 'what is busy is taken at once');
+
+        // Only what has changed is fetched from then on.
+        $server->program('write', 'Work', 'choir@hers', "{$day}T201500Z", "{$day}T202000Z");
+        $server->program(
+            'add',
+            'Work',
+            DavServer::event('free@hers', 'Not there', "{$day}T204500Z", "{$day}T210000Z", "TRANSP:TRANSPARENT\r\n"),
+        );
+        $this->step();
+        self::assertTrue($this->isFree($sheet->refresh(), '20:45'), 'what is marked as free is');
+        self::assertFalse($this->isFree($sheet, '20:15'));
+        $server->program('take out', 'Work', 'choir@hers');
+        $this->step();
+        self::assertTrue($this->isFree($sheet->refresh(), '20:15'));
+
+        // Booked here: within seconds there, by the worker; not in its own way here.
+        $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
+        $this->delivered();
+        $booking = Booking::query()->sole();
+        [$entry] = $this->ours($server, $booking);
+        self::assertStringContainsString('Kwame Ferreira', $entry);
+        self::assertStringNotContainsString('METHOD:', $entry, 'RFC 4791, 4.1');
+        $this->step();
+        self::assertFalse(
+            DB::table('busy_spans')->where('title', 'like', '%Ferreira%')->exists(),
+            'a meeting is not in its own way',
+        );
+        $before = DB::table('server_entries')->get();
+        $this->step();
+        self::assertEquals($before, DB::table('server_entries')->get(), 'nothing is written twice');
+
+        // What she adds survives our next write.
+        $server->program('write', 'Work', $booking->uid, 'END:VEVENT', "CATEGORIES:Parents\nCOLOR:teal\nEND:VEVENT");
+        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/move", [
+            'slot' => self::EVENING . 'T20:45:00Z',
+        ])->assertOk();
+        $this->delivered();
+        [$entry] = $this->ours($server, $booking);
+        self::assertMatchesRegularExpression('/DTSTART[^:]*:(\d{8}T164500|\d{8}T204500Z)/', $entry);
+        self::assertStringContainsString('COLOR:teal', $entry);
+        self::assertStringContainsString('CATEGORIES:Parents', $entry);
+
+        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/give-back")->assertOk();
+        $this->delivered();
+        self::assertSame([], $this->ours($server, $booking), 'what is off stands there no more');
+    }
+
+    #[DataProvider('servers')]
+    public function test_what_is_done_to_a_meeting_there_is_said_and_nothing_is_called_off(
+        string $kind,
+        string $path,
+    ): void {
+        $server = $this->connect($kind, $path);
+        $this->tick();
+        $sheet = $this->sheet();
+        $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
+        $this->delivered();
+        $booking = Booking::query()->sole();
+        [$entry] = $this->ours($server, $booking);
+        self::assertSame(1, preg_match('/DTSTART[^:]*:(\S+)/', $entry, $start));
+        self::assertSame(1, preg_match('/DTEND[^:]*:(\S+)/', $entry, $end));
+        $later = static fn(string $at): string => (string) preg_replace('/T(\d\d)/', 'T23', $at);
+        $this->step();
+        $server->program('write', 'Work', $booking->uid, $start[1], $later($start[1]));
+        $server->program('write', 'Work', $booking->uid, $end[1], $later($end[1]));
+        $this->step();
+        $this->step();
+        $notices = fn(): array => array_column((array) $this->getJson('/api/staff/day')->json('notices'), 'message');
+        self::assertSame(1, DB::table('notices')->where('says', 'servers.moved_there')->count());
+
+        $server->program('take out', 'Work', $booking->uid);
+        $this->step();
+        $this->step();
+        self::assertSame(1, DB::table('notices')->where('says', 'servers.taken_out_there')->count());
+        self::assertSame('booked', $booking->refresh()->state->value, 'a machine calls nothing off');
+        self::assertSame([], $this->ours($server, $booking), 'and does not argue with its owner');
+
+        // Agreed anew, it is there again.
+        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/move", [
+            'slot' => self::EVENING . 'T20:45:00Z',
+        ])->assertOk();
+        $this->delivered();
+        self::assertCount(1, $this->ours($server, $booking));
+    }
+
+    public function test_what_cannot_be_done_is_said_once_and_what_was_known_still_counts(): void
+    {
+        $server = $this->connect('radicale');
+        $day = str_replace('-', '', self::EVENING);
+        $server->program('add', 'Work', DavServer::event('choir@hers', 'Choir', "{$day}T201500Z", "{$day}T203000Z"));
+        $this->tick();
+        $sheet = $this->sheet();
+        $server->stop();
+        self::assertNotSame('', $this->postJson('/api/staff/calendar-server/look')->assertOk()->json('failure'));
+        self::assertFalse($this->isFree($sheet, '20:15'));
+        $this->book($sheet, $this->wish($sheet, '20:30'))->assertCreated();
+        $this->delivered();
+        self::assertSame(1, DB::table('notices')->where('says', 'servers.not_in_step')->count());
+
+        $form = ['address' => 'http://127.0.0.1:9', 'name' => 'wren', 'password' => 'x'];
+        $this->postJson('/api/staff/calendar-server', $form)
+            ->assertUnprocessable()
+            ->assertJsonStructure(['errors' => ['address']]);
+        config(['recess.feed_hosts' => []]);
+        foreach (
+            [
+                'http://calendar.example/',
+                'https://127.0.0.1/',
+                'https://[::1]/',
+                'ftp://x.example',
+                'https://u:p@x.example',
+            ]
+            as $address
+        ) {
+            $this->postJson('/api/staff/calendar-server', ['address' => $address] + $form)
+                ->assertUnprocessable()
+                ->assertJsonStructure(['errors' => ['address']]);
+        }
+        // Nobody else's, and nothing that its owner gave is told to anybody.
+        $said = (string) $this->get('/staff/calendar-server')->assertOk()->getContent();
+        self::assertStringNotContainsString(DavServer::PASSWORD, $said);
+        $this->actingAs($this->host('Iolo Bevan'));
+        $this->putJson('/api/staff/calendar-server', [
+            'busy' => [$this->work()['id']],
+            'meetings' => null,
+        ])->assertNotFound();
+        $this->actingAs($this->host());
+        $this->putJson('/api/staff/calendar-server', ['busy' => [999_999], 'meetings' => null])->assertUnprocessable();
+        $this->deleteJson('/api/staff/calendar-server')->assertOk()->assertJsonPath('connected', false);
+        self::assertTrue($this->isFree($sheet->refresh(), '20:15'), 'what was read there counts no more');
+        self::assertSame(0, DB::table('server_objects')->count());
+    }
+
+    public function test_a_wrong_password_is_said_at_its_field_and_left_alone_for_an_hour(): void
+    {
+        $server = $this->connect('radicale');
+        $form = ['address' => $server->origin, 'name' => DavServer::NAME, 'password' => 'wrong'];
+        $this->postJson('/api/staff/calendar-server', $form)
+            ->assertUnprocessable()
+            ->assertJsonStructure(['errors' => ['password']]);
+        $one = CalendarServer::query()->firstOrFail();
+        self::assertSame(DavServer::PASSWORD, $one->password, 'the one that works is kept');
+        $one->update(['password' => 'changed there']);
+        $this->tick();
+        self::assertTrue(KeepInStep::rests($one->refresh(), CarbonImmutable::now()->getTimestamp()));
+        self::assertFalse(KeepInStep::rests($one, CarbonImmutable::now()->getTimestamp() + 3_601));
+    }
+
+    public function test_what_is_no_answer_of_a_calendar_server_is_refused(): void
+    {
+        $bomb =
+            '<?xml version="1.0"?><!DOCTYPE d [<!ENTITY a "' .
+            str_repeat('x', 99) .
+            '">]><d:multistatus xmlns:d="DAV:">&a;</d:multistatus>';
+        foreach (['', '<html></html>', 'no xml', $bomb] as $xml) {
+            try {
+                Multistatus::read($xml);
+                self::fail("Taken: $xml");
+            } catch (DavFailed $failure) {
+                self::assertSame('servers.not_understood', $failure->said->key);
+            }
+        }
+        // What lies on another server is none of this one's.
+        foreach (['https://elsewhere.example/x', '//elsewhere.example/x', "/a\nb", 'x'] as $href) {
+            self::assertNull(Multistatus::path($href, 'https://dav.example'));
+        }
+        self::assertSame('/x', Multistatus::path('https://dav.example/x', 'https://dav.example'));
+    }
+
+    /** @return list<string> */
+    private function ours(DavServer $server, Booking $booking): array
+    {
+        return array_values(
+            array_filter($server->entries('Work'), static fn(string $one): bool => str_contains($one, $booking->uid)),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+#!/usr/bin/env python3
+"""A calendar program that nobody here wrote (python3-caldav): caldav_client.py ADDRESS NAME PASSWORD WHAT [...], on one's only calendar."""
+import json
+import sys
+
+import caldav
+
+address, name, password, what, *more = sys.argv[1:]
+principal = caldav.DAVClient(url=address, username=name, password=password).principal()
+if what == "make":
+    principal.make_calendar(name=more[0], cal_id=more[0].lower())
+    sys.exit(0)
+(calendar,) = [one for one in principal.calendars() if str(one.url).rstrip("/").endswith("/" + more[0].lower())]
+if what == "add":
+    calendar.save_event(sys.stdin.read())
+elif what == "all":
+    print(json.dumps([one.data for one in calendar.events()]))
+else:
+    (event,) = [one for one in calendar.events() if f"UID:{more[1]}" in one.data]
+    if what == "take out":
+        event.delete()
+    elif what == "write":
+        # Other lines in place of some: as somebody edits an entry in their program.
+        was, now = more[2:]
+        assert was in event.data, event.data
+        event.data = event.data.replace(was, now)
+        event.save()
