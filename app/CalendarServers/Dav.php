@@ -162,7 +162,7 @@ final readonly class Dav
         string $depth = '',
         array $headers = [],
     ): Response {
-        $headers += ['Authorization' => 'Basic ' . base64_encode("$this->name:$this->password")];
+        $headers += ['Authorization' => implode(' ', ['Basic', base64_encode("$this->name:$this->password")])];
         $headers += $depth === '' ? [] : ['Depth' => $depth, 'Content-Type' => 'application/xml; charset=utf-8'];
         $address = $this->origin . $path;
         for ($hop = 0; $hop <= self::REDIRECTS; $hop++) {

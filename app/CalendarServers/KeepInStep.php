@@ -42,8 +42,7 @@ final class KeepInStep
                 ($one->calendar_id === null && !$one->takes_meetings) || ($this->look)($one, $dav, $now);
             }
             foreach ($calendars as $one) {
-                // One that takes none any more keeps what has begun: nothing is written to it.
-                $one->takes_meetings && ($this->write)($one, $dav, $now);
+                $one->takes_meetings ? ($this->write)($one, $dav, $now) : $this->write->leave($one, $dav, $now);
             }
             $server->worked($now);
             Notices::over("server|failed|$server->id");

@@ -71,10 +71,9 @@ final class LookAt
             ARRAY_FILTER_USE_BOTH,
         );
         $texts = $this->fetched($calendar, $dav, array_keys($fresh));
-        DB::transaction(function () use ($calendar, $texts, $gone, $now): void {
-            $this->keep($calendar, $texts, $gone);
-            ($this->notice)($calendar, $texts, $gone, $now);
-        });
+        // First what is said of it: one that ends in between says it again, and no change is lost.
+        ($this->notice)($calendar, $texts, $gone, $now);
+        DB::transaction(fn() => $this->keep($calendar, $texts, $gone));
         $calendar->update(
             ['token' => $token ?: null] + ($changes === null ? ['listed_at' => Instant::column($now)] : []),
         );

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\CalendarServers;
 
 use App\Framework\Notices;
+use App\Framework\Refused;
 use App\Framework\Said;
+use App\Line\OfferTime;
+use App\Models\Booking;
 use Illuminate\Database\Eloquent\Collection;
 use Recess\Calendars\CalendarNotReadable;
 use Recess\Calendars\OwnEntry;
+use Recess\Time\Span;
 
 /**
  * What somebody did to a meeting in their own calendar is said to them where they look. The meeting stands as it was agreed:
@@ -16,6 +20,8 @@ use Recess\Calendars\OwnEntry;
  */
 final class NoticeChange
 {
+    public function __construct(private readonly OfferTime $offer) {}
+
     /**
      * @param  array<string, array{string, string}>  $texts  ETag and text by path
      * @param  list<string>  $gone  paths
@@ -40,12 +46,12 @@ final class NoticeChange
             }
             [$etag, $text] = $texts[$entry->path];
             if ($etag !== $entry->etag) {
-                $this->changed($calendar, $entry, $etag, $text);
+                $this->changed($calendar, $entry, $etag, $text, $now);
             }
         }
     }
 
-    private function changed(ServerCalendar $calendar, ServerEntry $entry, string $etag, string $text): void
+    private function changed(ServerCalendar $calendar, ServerEntry $entry, string $etag, string $text, int $now): void
     {
         $zone = $entry->booking->sheet->host->school->timeZone();
         try {
@@ -59,17 +65,36 @@ final class NoticeChange
             return;
         }
         $entry->update(['etag' => $etag]);
-        if ($span !== null && !$span->equals($entry->booking->span())) {
-            $this->tell(
-                $calendar,
-                $entry,
-                new Said('servers.moved_there', [
-                    'name' => $entry->booking->pass->name,
-                    'when' => Said::slot($entry->booking->span(), $zone),
-                    'there' => Said::slot($span, $zone),
-                ]),
-                'moved|' . $span->start,
-            );
+        $booking = $entry->booking;
+        if ($span === null || $span->equals($booking->span())) {
+            return;
+        }
+        $said = $this->isProposed($calendar, $booking, $span, $now) ? 'servers.proposed' : 'servers.moved_there';
+        $this->tell(
+            $calendar,
+            $entry,
+            new Said($said, [
+                'name' => $booking->pass->name,
+                'when' => Said::slot($booking->span(), $zone),
+                'there' => Said::slot($span, $zone),
+            ]),
+            "moved|$span->start",
+        );
+    }
+
+    /** Moved to a time that the sheet could give, it is offered to the other side: theirs is the press that moves it. */
+    private function isProposed(ServerCalendar $calendar, Booking $booking, Span $there, int $now): bool
+    {
+        $owner = $calendar->server->owner;
+        if ($booking->staff_id !== $owner->id || $there->start <= $now) {
+            return false;
+        }
+        try {
+            ($this->offer)($owner, $booking, $there->start, '', $now);
+
+            return true;
+        } catch (Refused) {
+            return false;
         }
     }
 

@@ -40,6 +40,21 @@ final class WriteMeetings
         }
     }
 
+    /**
+     * Out of a calendar that takes meetings no more: what nobody brings up to date there would mislead. Those that are over stay.
+     *
+     * @throws DavFailed
+     */
+    public function leave(ServerCalendar $calendar, Dav $dav, int $now): void
+    {
+        foreach ($calendar->entries()->with('booking')->get() as $entry) {
+            if ($entry->booking->span()->end > $now) {
+                $this->takenOut($dav, $entry);
+            }
+            $entry->delete();
+        }
+    }
+
     private function in(
         ServerCalendar $calendar,
         Dav $dav,
@@ -56,7 +71,8 @@ final class WriteMeetings
                 ),
             ),
         );
-        $hash = hash('sha256', $text);
+        // When it was written is no change of it.
+        $hash = hash('sha256', (string) preg_replace('/^DTSTAMP:.*\R/m', '', $text));
         // What its owner took out comes back when it is agreed anew, and not before.
         if (
             $entry !== null &&
@@ -99,6 +115,12 @@ final class WriteMeetings
         if ($booking->state === BookingState::Booked && $booking->staff_id === $owner->id) {
             return;
         }
+        $this->takenOut($dav, $entry);
+        $entry->delete();
+    }
+
+    private function takenOut(Dav $dav, ServerEntry $entry): void
+    {
         $etag = $entry->etag;
         for ($try = 0; $try < self::TRIES && !$entry->taken_out; $try++) {
             if ($etag !== '' && $dav->delete($entry->path, $etag)) {
@@ -110,7 +132,6 @@ final class WriteMeetings
                 break;
             }
         }
-        $entry->delete();
     }
 
     private static function over(string $theirs, string $wrote, string $now): string

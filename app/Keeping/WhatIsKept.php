@@ -288,6 +288,7 @@ final class WhatIsKept
             ]),
             'server_objects' => Kept::of('staff', 'their entries there, as they were read', 'the server goes', [
                 'path',
+                'path_hash',
                 'etag',
                 'text',
             ]),

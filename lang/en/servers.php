@@ -59,6 +59,8 @@ return [
         'Your own calendar cannot be reached just now: what was known of it still counts, and new meetings are not in it yet. Look at “Your own calendars” in your settings.',
     'taken_out_there' =>
         'You took the meeting with {name} out of your calendar. It stands: {name} expects you, {when}. Call it off on its sheet if you cannot come.',
+    'proposed' =>
+        'You moved the meeting with {name} in your calendar to {there}. {name} has been asked whether that suits; until they say so it stands as it was agreed: {when}.',
     'moved_there' =>
         'In your calendar the meeting with {name} is {there}. {name} knows nothing of it: it was agreed for {when}. Move it on its sheet, and they are told.',
 ];

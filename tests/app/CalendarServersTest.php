@@ -148,9 +148,15 @@ final class CalendarServersTest extends TestCase
         ])->assertOk();
         $this->delivered();
         [$entry] = $this->ours($server, $booking);
-        self::assertMatchesRegularExpression('/DTSTART[^:]*:(\d{8}T164500|\d{8}T204500Z)/', $entry);
+        self::assertMatchesRegularExpression('/DTSTART;TZID[^:]*:(\d{8}T164500|\d{8}T204500Z)/', $entry);
         self::assertStringContainsString('COLOR:teal', $entry);
         self::assertStringContainsString('CATEGORIES:Parents', $entry);
+
+        // Into none: what nobody brings up to date stands there no more. And back again.
+        $this->tick(meetings: false);
+        self::assertSame([], $this->ours($server, $booking));
+        $this->tick();
+        self::assertCount(1, $this->ours($server, $booking));
 
         $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/give-back")->assertOk();
         $this->delivered();
@@ -169,16 +175,41 @@ final class CalendarServersTest extends TestCase
         $this->delivered();
         $booking = Booking::query()->sole();
         [$entry] = $this->ours($server, $booking);
-        self::assertSame(1, preg_match('/DTSTART[^:]*:(\S+)/', $entry, $start));
-        self::assertSame(1, preg_match('/DTEND[^:]*:(\S+)/', $entry, $end));
+        self::assertSame(1, preg_match('/DTSTART;TZID[^:]*:(\S+)/', $entry, $start));
+        self::assertSame(1, preg_match('/DTEND;TZID[^:]*:(\S+)/', $entry, $end));
         $later = static fn(string $at): string => (string) preg_replace('/T(\d\d)/', 'T23', $at);
         $this->step();
-        $server->program('write', 'Work', $booking->uid, $start[1], $later($start[1]));
-        $server->program('write', 'Work', $booking->uid, $end[1], $later($end[1]));
+        // With what stands before them, for the zone beside it has times, too.
+        [$begins, $ends] = [":$start[1]", ":$end[1]"];
+        $server->program('write', 'Work', $booking->uid, $ends, $later($ends), $begins, $later($begins));
         $this->step();
         $this->step();
-        $notices = fn(): array => array_column((array) $this->getJson('/api/staff/day')->json('notices'), 'message');
         self::assertSame(1, DB::table('notices')->where('says', 'servers.moved_there')->count());
+
+        // To a time that the sheet could give: the family is asked, and theirs is the press that moves it.
+        $to = static fn(string $at, string $local, string $utc): string => (string) preg_replace(
+            '/T\d{6}/',
+            str_ends_with($at, 'Z') ? "T$utc" : "T$local",
+            $at,
+        );
+        $server->program(
+            'write',
+            'Work',
+            $booking->uid,
+            $later($begins),
+            $to($begins, '164500', '204500'),
+            $later($ends),
+            $to($ends, '170000', '210000'),
+        );
+        $this->step();
+        self::assertSame(1, DB::table('notices')->where('says', 'servers.proposed')->count());
+        self::assertSame('2026-12-03 20:30:00', $booking->refresh()->starts_at->format('Y-m-d H:i:s'));
+        $pass = "/api/p/{$booking->pass->token()}/bookings/$booking->id";
+        $this->ask('post', "$pass/offer", ['take' => true])->assertOk();
+        self::assertSame('2026-12-03 20:45:00', $booking->refresh()->starts_at->format('Y-m-d H:i:s'));
+        $this->delivered();
+        self::assertStringContainsString($to($start[1], '164500', '204500'), $this->ours($server, $booking)[0]);
+        $this->step();
 
         $server->program('take out', 'Work', $booking->uid);
         $this->step();
@@ -188,8 +219,8 @@ final class CalendarServersTest extends TestCase
         self::assertSame([], $this->ours($server, $booking), 'and does not argue with its owner');
 
         // Agreed anew, it is there again.
-        $this->ask('post', "/api/p/{$booking->pass->token()}/bookings/$booking->id/move", [
-            'slot' => self::EVENING . 'T20:45:00Z',
+        $this->ask('post', "$pass/move", [
+            'slot' => self::EVENING . 'T20:15:00Z',
         ])->assertOk();
         $this->delivered();
         self::assertCount(1, $this->ours($server, $booking));

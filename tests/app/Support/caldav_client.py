@@ -21,7 +21,9 @@ else:
         event.delete()
     elif what == "write":
         # Other lines in place of some: as somebody edits an entry in their program.
-        was, now = more[2:]
-        assert was in event.data, event.data
-        event.data = event.data.replace(was, now)
+        data = event.data
+        for was, now in zip(more[2::2], more[3::2]):
+            assert was in data, data
+            data = data.replace(was, now)
+        event.data = data
         event.save()
