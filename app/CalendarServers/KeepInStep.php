@@ -59,6 +59,33 @@ final class KeepInStep
         }
     }
 
+    /**
+     * Looks for so long and no longer, for somebody who waits: what is not there by then is taken as it was, and the next look
+     * says what is wrong.
+     */
+    public function glance(CalendarServer $server, float $seconds, int $now): void
+    {
+        $lock = Cache::lock("calendar-server|$server->id", self::AT_MOST);
+        if (!$lock->get()) {
+            return;
+        }
+        try {
+            $dav = $server->dav($this->http->within($seconds));
+            $busy = $server
+                ->calendars()
+                ->whereNotNull('calendar_id')
+                ->with(['busy.owner.school', 'server.owner.school']);
+            foreach ($busy->get() as $one) {
+                ($this->look)($one, $dav, $now);
+            }
+            $server->worked($now);
+        } catch (DavFailed) {
+            // It may be on its way, or away: a look without a hurry finds out.
+        } finally {
+            $lock->release();
+        }
+    }
+
     /** Whether it is to be left alone for now. */
     public static function rests(CalendarServer $server, int $now): bool
     {

@@ -19,9 +19,16 @@ final readonly class GuardedHttp
 
     /**
      * @param  list<string>  $allowed  hosts, with a port or without, that may be private: "calendar.school.example", "127.0.0.1:8000"
-     * @param  int  $seconds  how long one answer may take
+     * @param  float  $seconds  how long one answer may take
+     * @param  float|null  $until  the moment, of the machine’s clock, after which nothing is asked any more
      */
-    public function __construct(private array $allowed, private int $seconds = 10) {}
+    public function __construct(private array $allowed, private float $seconds = 10, private ?float $until = null) {}
+
+    /** The same for so many seconds from now and no longer, however many answers that are. */
+    public function within(float $seconds): self
+    {
+        return new self($this->allowed, $seconds, microtime(true) + $seconds);
+    }
 
     /**
      * @param  array<string, string|null>  $headers  without those that are null
@@ -30,11 +37,15 @@ final readonly class GuardedHttp
      */
     public function send(string $method, string $address, array $headers, string $body = ''): Response
     {
+        $left = $this->until === null ? $this->seconds : min($this->seconds, $this->until - microtime(true));
+        if ($left < 0.01) {
+            throw FeedFailed::noAnswer();
+        }
         [$host, $port, $ip] = $this->checked($address);
         try {
             return Http::withHeaders(array_filter($headers, is_string(...)))
-                ->timeout($this->seconds)
-                ->connectTimeout(5)
+                ->timeout($left)
+                ->connectTimeout(min(5, $left))
                 ->withOptions([
                     'allow_redirects' => false,
                     'curl' => [CURLOPT_RESOLVE => ["$host:$port:$ip"], CURLOPT_PROXY => ''],

@@ -6,6 +6,7 @@ namespace App\Visiting;
 
 use App\Booking\BookSlot;
 use App\Booking\CancelRequest;
+use App\Booking\Picked;
 use App\Booking\TakeBack;
 use App\Directory\Admission;
 use App\Framework\Asked;
@@ -62,6 +63,7 @@ final class PlainController
         $said = [];
         try {
             $form = $this->checked(BookingRequest::createFrom($request->duplicate(request: $typed)));
+            event(new Picked($sheet));
             $booking = $bookSlot($sheet, $form->wish(), Clock::now());
 
             // So that a reload is a look, and the address is the pass's.

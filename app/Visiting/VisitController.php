@@ -9,6 +9,7 @@ use App\Booking\Keep;
 use App\Booking\KeepLonger;
 use App\Booking\KeepSlot;
 use App\Booking\LetGo;
+use App\Booking\Picked;
 use App\Directory\Admission;
 use App\Directory\Expected;
 use App\Framework\Asked;
@@ -91,6 +92,7 @@ final class VisitController
             'keep_key' => ['required', 'uuid'],
             'host' => ['nullable', 'string', Rule::in(array_keys($hosts))],
         ]);
+        event(new Picked($sheet));
         $now = Clock::now();
         $until = $keep(
             $sheet,
@@ -116,6 +118,7 @@ final class VisitController
 
     public function book(Sheet $sheet, BookingRequest $request, BookSlot $bookSlot): JsonResponse
     {
+        event(new Picked($sheet));
         $now = Clock::now();
         $booking = $bookSlot($sheet, $request->wish(), $now);
 
