@@ -25,6 +25,11 @@ final class CalendarServersRoom extends Room
     /** Seconds for which what was looked at is as good as now. */
     private const FRESH = 15;
 
+    protected function tidies(): array
+    {
+        return [TidyEntries::class];
+    }
+
     public function register(): void
     {
         $this->app->bind(

@@ -33,7 +33,7 @@ final class WriteMeetings
         /** @var Collection<int, ServerEntry> $entries */
         $entries = $calendar->entries()->with('booking')->get()->keyBy('booking_id');
         foreach ($entries as $entry) {
-            $meetings->has($entry->booking_id) || $this->out($dav, $entry, $owner);
+            $meetings->has($entry->booking_id) || $this->out($dav, $entry, $now);
         }
         foreach ($meetings as $booking) {
             $this->in($calendar, $dav, $booking, $entries->get($booking->id), $owner, $now);
@@ -109,13 +109,11 @@ final class WriteMeetings
     }
 
     /** Its meeting is off, or somebody else's; one that is over stays where its owner may look it up. */
-    private function out(Dav $dav, ServerEntry $entry, StaffMember $owner): void
+    private function out(Dav $dav, ServerEntry $entry, int $now): void
     {
         $booking = $entry->booking;
-        if ($booking->state === BookingState::Booked && $booking->staff_id === $owner->id) {
-            return;
-        }
-        $this->takenOut($dav, $entry);
+        $isOver = $booking->state === BookingState::Booked && $booking->span()->end <= $now;
+        $isOver || $this->takenOut($dav, $entry);
         $entry->delete();
     }
 

@@ -293,10 +293,10 @@ final class WhatIsKept
                 'text',
             ]),
             'server_entries' => Kept::of(
-                'staff',
+                'staff, visitors',
                 'their meetings as they were written there (encrypted)',
-                'the server goes',
-                ['path', 'etag', 'written'],
+                'the meeting is over, or off; the server goes',
+                ['path', 'etag', 'written', 'hash'],
             ),
             'busy_spans' => Kept::of('staff', 'their busy times, with titles', 'the calendar goes', ['title']),
             'knock_terms' => Kept::of('staff', 'when and how they can be asked', 'by hand', [

@@ -131,6 +131,7 @@ return [
     'calendar_skipped' => '{many, plural, other {قيود تُركت: {many, number, integer}}}',
     'calendar_reading' => 'جارٍ القراءة…',
     'calendar_add_press' => 'إضافته',
+    'calendars_both_ways' => 'على خادم تقويمات يعمل الأمر في الاتجاهين: لقاءاتكم تكون فيه أيضًا',
     'your_calendars' => 'تقاويمكم',
     'calendars_about' => 'المناوبة والاجتماعات والدروس: ما فيها يأخذ مواعيد. لا يرى الزوار أبدًا ما هو.',
     'calendar_fetch' => 'جلبه الآن',

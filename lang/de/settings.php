@@ -136,6 +136,7 @@ return [
     'calendar_skipped' => '{many, plural, one {Ein Eintrag wurde ausgelassen} other {# Einträge wurden ausgelassen}}',
     'calendar_reading' => 'Wird gelesen…',
     'calendar_add_press' => 'Hinzufügen',
+    'calendars_both_ways' => 'Auf einem Kalenderserver geht es in beide Richtungen: Ihre Gespräche stehen auch darin',
     'your_calendars' => 'Ihre Kalender',
     'calendars_about' =>
         'Aufsicht, Sitzungen, Unterricht: Was dort steht, nimmt Zeiten weg. Besuch sieht nie, was es ist.',

@@ -134,6 +134,7 @@ return [
     'calendar_skipped' => '{many, plural, one {Se omitió una entrada} other {Se omitieron # entradas}}',
     'calendar_reading' => 'Leyéndolo…',
     'calendar_add_press' => 'Añadirlo',
+    'calendars_both_ways' => 'En un servidor de calendarios va en los dos sentidos: sus reuniones también están en él',
     'your_calendars' => 'Sus calendarios',
     'calendars_about' =>
         'Guardias, reuniones, clases: lo que figure allí quita horas. Los visitantes nunca ven qué es.',

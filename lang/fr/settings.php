@@ -137,6 +137,7 @@ return [
         '{many, plural, one {Une entrée a été laissée de côté} other {# entrées ont été laissées de côté}}',
     'calendar_reading' => 'Lecture…',
     'calendar_add_press' => 'L’ajouter',
+    'calendars_both_ways' => 'Sur un serveur d’agendas, cela va dans les deux sens : vos rendez-vous y figurent aussi',
     'your_calendars' => 'Vos calendriers',
     'calendars_about' =>
         'Surveillance, réunions, cours : ce qui y figure retire des créneaux. Les visiteurs ne voient jamais ce que c’est.',

@@ -134,6 +134,7 @@ return [
     'calendar_skipped' => '{many, plural, one {Una voce è stata tralasciata} other {# voci sono state tralasciate}}',
     'calendar_reading' => 'Lettura…',
     'calendar_add_press' => 'Aggiungerlo',
+    'calendars_both_ways' => 'Su un server di calendari funziona nei due sensi: anche i Suoi colloqui vi compaiono',
     'your_calendars' => 'I Suoi calendari',
     'calendars_about' =>
         'Sorveglianze, riunioni, lezioni: ciò che vi sta toglie orari. Chi prenota non vede mai che cos’è.',

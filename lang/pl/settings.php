@@ -139,6 +139,7 @@ return [
         '{many, plural, one {Pominięto jeden wpis} few {Pominięto # wpisy} many {Pominięto # wpisów} other {Pominięto # wpisu}}',
     'calendar_reading' => 'Czytanie…',
     'calendar_add_press' => 'Dodać',
+    'calendars_both_ways' => 'Na serwerze kalendarzy działa to w obie strony: są w nim też Państwa spotkania',
     'your_calendars' => 'Państwa kalendarze',
     'calendars_about' =>
         'Dyżury, zebrania, lekcje: to, co tam jest, zajmuje terminy. Goście nigdy nie widzą, co to jest.',

@@ -134,6 +134,7 @@ return [
     'calendar_skipped' => '{many, plural, one {Uma entrada ficou de fora} other {# entradas ficaram de fora}}',
     'calendar_reading' => 'A ler…',
     'calendar_add_press' => 'Acrescentar',
+    'calendars_both_ways' => 'Num servidor de calendários vai nos dois sentidos: os seus encontros também estão nele',
     'your_calendars' => 'Os seus calendários',
     'calendars_about' =>
         'Vigilâncias, reuniões de equipa, aulas: o que lá está retira horas. Os visitantes nunca veem o que é.',

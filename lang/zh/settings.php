@@ -129,6 +129,7 @@ return [
     'calendar_skipped' => '{many, plural, other {略过了 # 个日程}}',
     'calendar_reading' => '正在读取…',
     'calendar_add_press' => '添加',
+    'calendars_both_ways' => '在日历服务器上是双向的：您的会面也会出现在其中',
     'your_calendars' => '您的日历',
     'calendars_about' => '值班、会议、上课：其中的事项会占用时间。来访者看不到具体内容。',
     'calendar_fetch' => '立即读取',

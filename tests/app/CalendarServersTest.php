@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\CalendarServers\CalendarServer;
+use App\CalendarServers\DavFailed;
 use App\CalendarServers\KeepInStep;
 use App\CalendarServers\Multistatus;
-use App\CalendarServers\DavFailed;
 use App\Models\Booking;
 use App\Models\Sheet;
 use Carbon\CarbonImmutable;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Calendars\CalendarFeed;
+use App\Calendars\GuardedHttp;
 use App\Calendars\HttpCalendarFeed;
 use App\Calendars\VisitorsFeed;
 use App\Directory\Guardian;
@@ -277,13 +278,15 @@ final class StrangersTest extends TestCase
     public function test_a_visitors_calendar_is_fetched_from_the_public_internet_alone(): void
     {
         config(['recess.feed_hosts' => ['127.0.0.1:9', 'calendar.inside.example']]);
-        $allowed = static fn(object $feed): mixed => (new \ReflectionProperty(
-            HttpCalendarFeed::class,
-            'allowed',
-        ))->getValue($feed);
+        $mayBeInside = static function (object $feed): array {
+            $http = (new \ReflectionProperty(HttpCalendarFeed::class, 'http'))->getValue($feed);
+            self::assertInstanceOf(GuardedHttp::class, $http);
+
+            return array_map($http->isPrivate(...), ['http://127.0.0.1:9/a', 'http://calendar.inside.example/a']);
+        };
         self::assertSame(
-            [['127.0.0.1:9', 'calendar.inside.example'], []],
-            [$allowed(app(CalendarFeed::class)), $allowed(app(VisitorsFeed::class))],
+            [[true, true], [false, false]],
+            [$mayBeInside(app(CalendarFeed::class)), $mayBeInside(app(VisitorsFeed::class))],
         );
         $this->ask('post', '/api/d/' . $this->host()->slug . '/calendar', [
             'address' => 'http://127.0.0.1:9/a.ics',
