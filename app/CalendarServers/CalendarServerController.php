@@ -17,6 +17,9 @@ use Illuminate\Validation\ValidationException;
 /** A staff member's own calendars on a calendar server: connected, ticked, looked at, disconnected. */
 final class CalendarServerController
 {
+    /** Seconds that whoever presses waits; what is not done by then is done within five minutes. */
+    private const WAITS = 20;
+
     public function page(#[CurrentUser] StaffMember $staff): View
     {
         return Page::staff('CalendarServer', Words::say('servers.title'), [
@@ -65,14 +68,14 @@ final class CalendarServerController
             array_values(array_map(intval(...), (array) $request->input('busy'))),
             $request->filled('meetings') ? $request->integer('meetings') : null,
         );
-        $keep($server->refresh(), true, Clock::now());
+        $keep($server->refresh(), true, Clock::now(), self::WAITS);
 
         return new JsonResponse(CalendarServerData::of($staff, Clock::now()));
     }
 
     public function look(#[CurrentUser] StaffMember $staff, KeepInStep $keep): JsonResponse
     {
-        $keep(self::server($staff), true, Clock::now());
+        $keep(self::server($staff), true, Clock::now(), self::WAITS);
 
         return new JsonResponse(CalendarServerData::of($staff, Clock::now()));
     }

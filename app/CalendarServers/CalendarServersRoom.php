@@ -11,6 +11,7 @@ use App\Calendars\GuardedHttp;
 use App\Framework\Clock;
 use App\Framework\Room;
 use App\Models\StaffMember;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
 
 /** Hosts' own calendars on calendar servers, both ways (CalDAV). */
@@ -61,10 +62,11 @@ final class CalendarServersRoom extends Room
         ];
         foreach ($hosts as $one) {
             $server = $one->has_server ? CalendarServer::query()->where('staff_id', $one->id)->first() : null;
+            // Whatever became of the last one: where a server does not answer, not each who books waits for that.
             if (
                 $server !== null &&
                 !KeepInStep::rests($server, $now) &&
-                ($server->looked_at === null || $server->looked_at->getTimestamp() < $now - self::FRESH)
+                Cache::add("calendar-glance|$server->id", true, self::FRESH)
             ) {
                 app(KeepInStep::class)->glance($server, self::WAITS / count($hosts), $now);
             }

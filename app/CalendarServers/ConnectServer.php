@@ -12,6 +12,9 @@ use Illuminate\Support\Facades\DB;
 /** Finds somebody's calendars on their server, and keeps as whom they are read: with all of them, or not at all. */
 final class ConnectServer
 {
+    /** Seconds that whoever gives one waits for all of its answers. */
+    private const WAITS = 15;
+
     public function __construct(private readonly GuardedHttp $http, private readonly FindCalendars $find) {}
 
     /**
@@ -27,7 +30,7 @@ final class ConnectServer
         int $now,
     ): CalendarServer {
         $address = preg_match('#^[a-z]+://#i', $address) === 1 ? $address : "https://$address";
-        $dav = Dav::at($this->http, $address, $name, $password);
+        $dav = Dav::at($this->http->within(self::WAITS), $address, $name, $password);
         $found = ($this->find)($dav, $address);
 
         return DB::transaction(static function () use (

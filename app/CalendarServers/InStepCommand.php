@@ -15,6 +15,9 @@ final class InStepCommand extends Command
     /** Seconds of processor time for one server. */
     private const SECONDS = 30;
 
+    /** Seconds for all the answers of one: the others wait for it. */
+    private const WAITS = 60;
+
     protected $signature = 'recess:in-step {--here : in this program} {--these= : no others than these, by number}';
 
     protected $description = 'Bring hosts’ calendars on calendar servers and what is agreed here into step';
@@ -49,7 +52,7 @@ final class InStepCommand extends Command
             $this->line("reading $server->id");
             // Counted anew for each, and of processor time alone: to wait for an answer has its own end.
             set_time_limit(self::SECONDS);
-            $keep($server, true, $now);
+            $keep($server, true, $now, self::WAITS);
         }
         set_time_limit($before);
 

@@ -23,16 +23,17 @@ final class KeepInStep
 
     /**
      * @param  bool  $looks  whether what is there is looked at, too; else what is agreed is written
+     * @param  float|null  $within  seconds for all of it, where somebody waits; what is left is done at the next look
      * @return bool whether it could be
      */
-    public function __invoke(CalendarServer $server, bool $looks, int $now): bool
+    public function __invoke(CalendarServer $server, bool $looks, int $now, ?float $within = null): bool
     {
         $lock = Cache::lock("calendar-server|$server->id", self::AT_MOST);
         if (!$lock->get()) {
             return false;
         }
         try {
-            $dav = $server->dav($this->http);
+            $dav = $server->dav($within === null ? $this->http : $this->http->within($within));
             $calendars = $server
                 ->calendars()
                 ->with(['busy.owner.school', 'server.owner.school'])

@@ -21,6 +21,9 @@ final class WriteSoon implements ShouldQueue, ShouldBeUniqueUntilProcessing
 
     public int $uniqueFor = 300;
 
+    /** Seconds for all the answers of one server. */
+    private const WAITS = 8;
+
     public function __construct(private readonly int $staff) {}
 
     public function uniqueId(): string
@@ -32,12 +35,11 @@ final class WriteSoon implements ShouldQueue, ShouldBeUniqueUntilProcessing
     {
         $now = Clock::now();
         $server = CalendarServer::query()->where('staff_id', $this->staff)->first();
-        if (
-            $server === null ||
-            KeepInStep::rests($server, $now) ||
-            $keep($server, false, $now) ||
-            $server->says !== null
-        ) {
+        // One that did not answer is not waited for again here, where everybody's letters wait: the look asks it anew.
+        if ($server === null || $server->says !== null || $keep($server, false, $now, self::WAITS)) {
+            return;
+        }
+        if ($server->refresh()->says !== null) {
             return;
         }
         // Another is at it just now, and may have begun before this was agreed.

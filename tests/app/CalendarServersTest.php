@@ -14,6 +14,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\App\Support\DavServer;
 
 /**
@@ -224,6 +226,85 @@ final class CalendarServersTest extends TestCase
         ])->assertOk();
         $this->delivered();
         self::assertCount(1, $this->ours($server, $booking));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach ([3, 8, 21] as $seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    /** After any row of presses here and changes there both say the same, one look later. */
+    #[DataProvider('seeds')]
+    public function test_both_sides_say_the_same_after_whatever_was_done_on_either(int $seed): void
+    {
+        $any = new Randomizer(new Mt19937($seed));
+        $server = $this->connect($seed % 2 === 0 ? 'radicale' : 'xandikos');
+        $this->tick();
+        $sheet = $this->sheet();
+        $times = ['20:15', '20:30', '20:45'];
+        $day = str_replace('-', '', self::EVENING);
+        /** @var array<string, string> $hers busy times of her own, by their UID */
+        $hers = $done = [];
+        for ($step = 0; $step < 10; $step++) {
+            $time = $times[$any->getInt(0, 2)];
+            $booking = Booking::query()
+                ->where('state', 'booked')
+                ->inRandomOrder($seed + $step)
+                ->first();
+            $at = $booking === null ? '' : "/api/p/{$booking->pass->token()}/bookings/$booking->id";
+            $what = ['book', 'book', 'move', 'cancel', 'busy', 'not busy', 'note'][$any->getInt(0, 6)];
+            $done[] = "$what $time";
+            match (true) {
+                $what === 'book' => $this->book($sheet, $this->otherWish($sheet, $time, "Visitor $step")),
+                $what === 'busy' => $server->program(
+                    'add',
+                    'Work',
+                    DavServer::event(
+                        $uid = "own$step@hers",
+                        'Own',
+                        "{$day}T" . strtr($time, [':' => '']) . '00Z',
+                        "{$day}T" . strtr($time, [':' => '']) . '30Z',
+                    ),
+                ),
+                $what === 'not busy' => $hers === []
+                    ? null
+                    : $server->program('take out', 'Work', (string) array_key_last($hers)),
+                $booking === null => null,
+                $what === 'move' => $this->ask('post', "$at/move", ['slot' => self::EVENING . "T$time:00Z"]),
+                $what === 'cancel' => $this->ask('post', "$at/give-back"),
+                default => str_contains($this->ours($server, $booking)[0] ?? '', 'END:VEVENT')
+                    ? $server->program('write', 'Work', $booking->uid, 'END:VEVENT', "COMMENT:Hers $step\nEND:VEVENT")
+                    : null,
+            };
+            $what !== 'busy' || ($hers["own$step@hers"] = $time);
+            $what !== 'not busy' || array_pop($hers);
+            $any->getInt(0, 1) === 0 || $this->delivered();
+        }
+        CarbonImmutable::setTestNow(CarbonImmutable::now()->addMinute());
+        $this->delivered();
+        $this->step();
+
+        $said = implode(', ', $done);
+        $here = Booking::query()->where('state', 'booked')->orderBy('starts_at')->get();
+        $there = array_filter($server->entries('Work'), static fn(string $one): bool => !str_contains($one, '@hers'));
+        self::assertCount($here->count(), $there, $said);
+        foreach ($here as $booking) {
+            $start = $booking->starts_at->setTimezone('America/Halifax')->format('Ymd\\THis');
+            self::assertMatchesRegularExpression(
+                "/DTSTART;TZID[^:]*:$start/",
+                $this->ours($server, $booking)[0] ?? '',
+                $said,
+            );
+        }
+        foreach ($times as $time) {
+            $isTaken =
+                in_array($time, $hers, true) ||
+                $here->contains(static fn(Booking $one): bool => $one->starts_at->format('H:i') === $time);
+            self::assertSame(!$isTaken, $this->isFree($sheet->refresh(), $time), "$time after $said");
+        }
     }
 
     public function test_whoever_is_about_to_book_waits_for_a_look_and_no_longer_than_they_notice(): void

@@ -197,6 +197,7 @@ test('seventeen jobs at the staff pages, counted', async ({ page, browser }) => 
     for (const path of [
         '/staff',
         '/staff/settings',
+        '/staff/calendar-server',
         '/staff/sheets/new?kind=conferences',
         new URL(page.url()).pathname,
     ]) {

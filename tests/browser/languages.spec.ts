@@ -221,6 +221,7 @@ test('in each language the office’s pages have room on a narrow phone', async 
             'directory',
             'school',
             'settings',
+            'calendar-server',
             'wordings?own=yes',
         ]) {
             await page.goto(`/staff/${path}`);

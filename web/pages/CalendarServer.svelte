@@ -132,8 +132,7 @@
         <div class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-2">
             <p class="me-auto">
                 {say('servers.on', { name: server.name, host: server.host })}
-                {#if server.looked}<span class="block text-faint"
-                        >{say('servers.looked', { when: server.looked })}</span
+                {#if server.looked}<span class="block text-faint">{say('servers.looked', { when: server.looked })}</span
                     >{/if}
             </p>
             <Button color="alternative" disabled={working !== ''} onclick={look}>{say('servers.look_now')}</Button>
