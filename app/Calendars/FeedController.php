@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Calendars;
 
+use App\Framework\Reading;
+use App\Framework\Words;
 use App\Models\Booking;
 use App\Models\Secret;
 use App\Models\StaffMember;
@@ -23,17 +25,20 @@ final class FeedController
         $now = CarbonImmutable::now();
         $bookings = OwnMeetings::of($staff, $now->subDays(31)->getTimestamp());
         $reader = Reader::staff($staff);
-        $text = BookingFeed::write(
-            'Meetings',
-            array_values(
-                $bookings
-                    ->map(
-                        static fn(Booking $booking): array => [
-                            MeetingEntry::meeting($booking, $reader, $booking->sequence, $now->getTimestamp()),
-                            $booking->updated_at->getTimestamp(),
-                        ],
-                    )
-                    ->all(),
+        // A calendar program asks in no language of anybody's.
+        $text = Reading::of($staff)->hears(
+            static fn(): string => BookingFeed::write(
+                Words::say('calendars.feed_name'),
+                array_values(
+                    $bookings
+                        ->map(
+                            static fn(Booking $booking): array => [
+                                MeetingEntry::meeting($booking, $reader, $booking->sequence, $now->getTimestamp()),
+                                $booking->updated_at->getTimestamp(),
+                            ],
+                        )
+                        ->all(),
+                ),
             ),
         );
         $response = new Response($text, 200, [

@@ -38,7 +38,7 @@ final class MeetingEntry
         $booked = array_filter($bookings, static fn(Booking $one): bool => $one->state === BookingState::Booked);
 
         return BookingFeed::write(
-            'Meetings',
+            Words::say('calendars.feed_name'),
             array_values(
                 array_map(
                     static fn(Booking $one): array => [

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Gespräche',
     'not_http' => 'Die Adresse eines Kalenders beginnt mit https://, http:// oder webcal://.',
     'not_allowed' =>
         'Diese Adresse führt ins eigene Netz der Schule; von dort werden keine Kalender geholt. Die ' .

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // What is said of a calendar of somebody who works here. ICU MessageFormat.
 return [
+    'feed_name' => 'Meetings',
     'not_http' => 'A feed’s address begins with https://, http:// or webcal://.',
     'not_allowed' =>
         'This address leads into the school’s own network, where feeds are not fetched from. The administrator can allow it.',

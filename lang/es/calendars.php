@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Reuniones',
     'not_http' => 'La dirección de un calendario empieza por https://, http:// o webcal://.',
     'not_allowed' =>
         'Esta dirección lleva a la red del propio centro, de donde no se traen calendarios. La administración ' .

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Rendez-vous',
     'not_http' => 'L’adresse d’un calendrier commence par https://, http:// ou webcal://.',
     'not_allowed' =>
         'Cette adresse mène dans le réseau de l’école, où l’on ne va pas chercher de calendriers. L’administrateur ' .

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Colloqui',
     'not_http' => 'L’indirizzo di un calendario inizia con https://, http:// o webcal://.',
     'not_allowed' =>
         'Questo indirizzo porta nella rete della scuola, da cui non si prendono calendari. L’amministratore può ' .

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Spotkania',
     'not_http' => 'Adres kalendarza zaczyna się od https://, http:// lub webcal://.',
     'not_allowed' =>
         'Ten adres prowadzi do sieci samej szkoły, skąd nie pobieramy kalendarzy. Administrator może na to ' .

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => 'Encontros',
     'not_http' => 'O endereço de um calendário começa por https://, http:// ou webcal://.',
     'not_allowed' =>
         'Este endereço leva à rede da própria escola, de onde não se trazem calendários. A administração pode ' .

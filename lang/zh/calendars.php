@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'feed_name' => '会面',
     'not_http' => '日历地址以 https://、http:// 或 webcal:// 开头。',
     'not_allowed' => '此地址指向学校内部网络，不从那里读取日历。管理员可以允许。',
     'not_plain' => '服务器名称含有地址中没有的字符。请从您的日历程序重新复制。',

@@ -218,10 +218,15 @@ final class VersionsTest extends TestCase
         $wish['answers'] += ['q-way' => 'By boat', 'q-boat' => true];
         $this->book($sheet, $wish)->assertCreated();
         foreach (['it' => 'sì', 'de' => 'ja'] as $language => $yes) {
-            $this->host()->update(['language' => $language]);
+            $this->host()->update([
+                'language' => $language,
+                'feed_hash' => hash('sha256', $this->host()->feedToken()),
+            ]);
             $this->actingAs($this->host()->refresh());
             $list = $this->get("/staff/sheets/$sheet->id/files/bookings.csv")->assertOk();
             self::assertMatchesRegularExpression("/,\"$yes\"/", (string) $list->getContent());
+            $feed = (string) $this->get('/feeds/' . $this->host()->feedToken() . '.ics')->getContent();
+            self::assertStringContainsString('NAME:' . ['it' => 'Colloqui', 'de' => 'Gespräche'][$language], $feed);
             self::assertStringContainsString(
                 "\"$yes\"",
                 json_encode($this->getJson("/api/staff/sheets/$sheet->id")->json(), JSON_UNESCAPED_UNICODE) ?: '',

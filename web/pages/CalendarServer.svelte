@@ -116,12 +116,14 @@
 <main class="sheet-of-paper">
     <StaffHead {host} />
     <h1 class="mb-2">{say('servers.heading')}</h1>
-    <p class="max-w-prose text-faint">{say('servers.about')}</p>
-    <p class="mb-4 max-w-prose text-faint">
-        <Said key="servers.other_ways"
-            >{#snippet link(text)}<a href="/staff/settings#calendars">{text}</a>{/snippet}</Said
-        >
-    </p>
+    {#if !server.connected}
+        <p class="max-w-prose text-faint">{say('servers.about')}</p>
+        <p class="mb-4 max-w-prose text-faint">
+            <Said key="servers.other_ways"
+                >{#snippet link(text)}<a href="/staff/settings#calendars">{text}</a>{/snippet}</Said
+            >
+        </p>
+    {/if}
     <div role="status">
         {#if good}<Notice good class="mb-3">{good}</Notice>{/if}
     </div>
