@@ -6,6 +6,8 @@ return [
     'version' => trim((string) @file_get_contents(__DIR__ . '/../VERSION')),
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
+    // A calendar server beside the demo, for whoever has none.
+    'demo_calendars' => (string) env('RECESS_DEMO_CALENDARS', ''),
     // What the demo's sign-in page offers; all of its staff have this password.
     'demo_sign_in' => [
         'password' => 'low-tide-bell',

@@ -70,7 +70,8 @@ instance_prepare() {
     mkdir -p -m 750 "$RUN/live"
     # A database that runs keeps its port.
     [ -n "${DB_PORT:-}" ] && { instance_is_running || ! port_taken "$DB_PORT"; } || DB_PORT=$(free_port)
-    printf 'PORT=%s\nDB_PORT=%s\n' "$PORT" "$DB_PORT" >"$VAR/ports"
+    [ -n "${DAV_PORT:-}" ] && { instance_is_running || ! port_taken "$DAV_PORT"; } || DAV_PORT=$(free_port)
+    printf 'PORT=%s\nDB_PORT=%s\nDAV_PORT=%s\n' "$PORT" "$DB_PORT" "$DAV_PORT" >"$VAR/ports"
     keep_secrets
     read_secrets "$VAR/secrets"
     (umask 077 && instance_env >"$VAR/.env")
@@ -78,6 +79,7 @@ instance_prepare() {
     local name
     for name in nginx.conf php-fpm.conf php.ini preload.php mariadb.cnf supervisor.conf; do fill_template $name; done
     mkdir -p -m 755 "$VAR/acme"
+    calendars_beside
     if [ "$(id -u)" = 0 ]; then
         chown -R "$DB_USER" "$VAR/mariadb" "$VAR/run/accounts.sql"
         chown "$APP_USER" "$RUN/live"
@@ -95,6 +97,45 @@ instance_prepare() {
         [ "$(id -u)" != 0 ] || as="--user=$DB_USER"
         quietly "$VAR/log/install-db.log" mariadb-install-db --no-defaults $as --datadir="$VAR/mariadb" --auth-root-authentication-method=normal --skip-test-db
     fi
+}
+
+# A calendar server, for whoever tries that without having one: Debian's own, with one person on it.
+calendars_beside() {
+    local folder=$VAR/run/beside
+    mkdir -p -m 755 "$folder"
+    rm -f "$folder"/*.conf
+    [ "$INSTANCE" != school ] && command -v radicale >/dev/null || return 0
+    [ "$INSTANCE" = demo ] || rm -rf "${VAR:?}/calendars"
+    mkdir -p -m 750 "$VAR/calendars"
+    printf 'ines:low-tide-bell\n' >"$VAR/calendars/people"
+    cat >"$VAR/calendars/config" <<CONFIG
+[server]
+hosts = 127.0.0.1:$DAV_PORT
+[auth]
+type = htpasswd
+htpasswd_filename = $VAR/calendars/people
+htpasswd_encryption = plain
+[storage]
+filesystem_folder = $VAR/calendars/kept
+[web]
+type = none
+CONFIG
+    local name
+    for name in Work Home; do
+        mkdir -p "$VAR/calendars/kept/collection-root/ines/${name,,}"
+        printf '{"tag": "VCALENDAR", "D:displayname": "%s"}' $name >"$VAR/calendars/kept/collection-root/ines/${name,,}/.Radicale.props"
+    done
+    [ "$(id -u)" != 0 ] || chown -R "$APP_USER" "$VAR/calendars"
+    cat >"$folder/calendars.conf" <<CONF
+[program:calendars]
+command = $(command -v radicale) --config $VAR/calendars/config
+environment = HOME="$VAR/calendars"
+user = $APP_USER
+autorestart = true
+startretries = 100000
+redirect_stderr = true
+stdout_logfile = $VAR/log/calendars.out
+CONF
 }
 
 # read_secrets FILE: a name and a value a line: data, which nothing runs.
@@ -149,7 +190,8 @@ DB_PORT=$DB_PORT
 DB_PASSWORD=$DB_PASSWORD
 RECESS_DEMO=true
 RECESS_LIVE_SOCKET=$RUN/live/stamps.sock
-RECESS_FEED_HOSTS=127.0.0.1:$PORT
+RECESS_FEED_HOSTS=127.0.0.1:$PORT,127.0.0.1:$DAV_PORT
+RECESS_DEMO_CALENDARS=http://127.0.0.1:$DAV_PORT/
 RECESS_OIDC_ISSUER=http://127.0.0.1:$PORT/stand-in/people
 RECESS_OIDC_CLIENT_ID=recess-demo
 RECESS_OIDC_CLIENT_SECRET="a secret of the demo"

@@ -17,7 +17,7 @@ recess_start() {
         esac
         shift
     done
-    install_all
+    install_all radicale
     instance_open demo
     if instance_is_running; then
         [ -z "$fresh$port" ] || fail "Recess is already running on port $PORT." "Stop it first: bin/recess stop"
@@ -28,6 +28,7 @@ recess_start() {
     port=${port:-${PORT:-8000}}
     ! port_taken "$port" || fail "Port $port is taken by another program." "Choose another: bin/recess start --port $((port + 1))"
 
+    [ -z "$fresh" ] || rm -rf "${VAR:?}/calendars"
     instance_prepare "$port"
     trap 'instance_stop' EXIT
     step "Starting the database"
@@ -60,6 +61,7 @@ say_where() {
   Sign in as staff     http://127.0.0.1:$PORT/staff
                        ines.tavares@gannetcove.example, password low-tide-bell
                        (the sign-in page names more: the office, the front desk; the seven colleagues on the board sign in with the same password)
+  A calendar server    http://127.0.0.1:$DAV_PORT/    for “Your own calendars, both ways” in the settings; name ines, the same password
   The mailroom         http://127.0.0.1:$PORT/mailroom    every message, as its reader sees it
 
 TEXT

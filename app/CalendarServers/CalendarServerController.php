@@ -25,6 +25,7 @@ final class CalendarServerController
         return Page::staff('CalendarServer', Words::say('servers.title'), [
             'host' => $staff->name,
             'server' => CalendarServerData::of($staff, Clock::now()),
+            'demo' => config('recess.demo') === true ? config()->string('recess.demo_calendars') : '',
         ]);
     }
 

@@ -43,6 +43,7 @@ return [
     'disconnect_sure' => 'Vergessen',
     'disconnect_not' => 'Lassen',
     'still_counts' => '{failure} Was davon bekannt war, gilt weiter; es wird von selbst wieder versucht.',
+    'demo' => 'In dieser Vorführung gibt es einen unter {address}, mit dem Namen {name} und dem Passwort {password}.',
     'not_https' =>
         'Die Adresse eines Kalenderservers beginnt mit https://, damit niemand unterwegs Ihr Passwort liest.',
     'wrong_password' => 'Der Server kennt diesen Namen mit diesem Passwort nicht.',

@@ -42,6 +42,7 @@ return [
     'disconnect_sure' => 'Forget it',
     'disconnect_not' => 'Leave it',
     'still_counts' => '{failure} What was known of it still counts; it is tried again by itself.',
+    'demo' => 'In this demo there is one at {address}, with the name {name} and the password {password}.',
     'not_https' =>
         'The address of a calendar server begins with https://, so that nobody on the way reads your password.',
     'wrong_password' => 'The server does not know this name with this password.',

@@ -44,6 +44,7 @@ return [
     'disconnect_sure' => 'Olvidarlo',
     'disconnect_not' => 'Dejarlo',
     'still_counts' => '{failure} Lo que se sabía de él sigue contando; se vuelve a intentar solo.',
+    'demo' => 'En esta demostración hay uno en {address}, con el nombre {name} y la contraseña {password}.',
     'not_https' =>
         'La dirección de un servidor de calendarios empieza por https://, para que nadie lea su contraseña por el camino.',
     'wrong_password' => 'El servidor no conoce este nombre con esta contraseña.',

@@ -44,6 +44,7 @@ return [
     'disconnect_sure' => 'L’oublier',
     'disconnect_not' => 'Le laisser',
     'still_counts' => '{failure} Ce que l’on en savait compte toujours ; un nouvel essai se fait tout seul.',
+    'demo' => 'Dans cette démonstration il y en a un à {address}, avec le nom {name} et le mot de passe {password}.',
     'not_https' =>
         'L’adresse d’un serveur d’agendas commence par https://, pour que personne en chemin ne lise votre mot de passe.',
     'wrong_password' => 'Le serveur ne connaît pas ce nom avec ce mot de passe.',

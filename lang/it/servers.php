@@ -43,6 +43,7 @@ return [
     'disconnect_sure' => 'Dimenticarlo',
     'disconnect_not' => 'Lasciarlo',
     'still_counts' => '{failure} Ciò che se ne sapeva vale ancora; si riprova da sé.',
+    'demo' => 'In questa dimostrazione ce n’è uno a {address}, con il nome {name} e la password {password}.',
     'not_https' =>
         'L’indirizzo di un server di calendari comincia con https://, perché nessuno per strada legga la Sua password.',
     'wrong_password' => 'Il server non conosce questo nome con questa password.',

@@ -43,6 +43,7 @@ return [
     'disconnect_sure' => 'Zapomnieć',
     'disconnect_not' => 'Zostawić',
     'still_counts' => '{failure} Co o nim było wiadomo, nadal się liczy; próba powtórzy się sama.',
+    'demo' => 'W tej demonstracji jest jeden pod adresem {address}, z nazwą {name} i hasłem {password}.',
     'not_https' => 'Adres serwera kalendarzy zaczyna się od https://, żeby nikt po drodze nie odczytał hasła.',
     'wrong_password' => 'Serwer nie zna tej nazwy z tym hasłem.',
     'not_let' => 'Serwer nie pozwala nam tam ani czytać, ani pisać.',

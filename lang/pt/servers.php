@@ -43,6 +43,7 @@ return [
     'disconnect_sure' => 'Esquecê-lo',
     'disconnect_not' => 'Deixá-lo',
     'still_counts' => '{failure} O que se sabia dele continua a contar; tenta-se de novo sozinho.',
+    'demo' => 'Nesta demonstração há um em {address}, com o nome {name} e a palavra-passe {password}.',
     'not_https' =>
         'O endereço de um servidor de calendários começa por https://, para que ninguém leia a sua palavra-passe pelo caminho.',
     'wrong_password' => 'O servidor não conhece este nome com esta palavra-passe.',

@@ -39,6 +39,7 @@ return [
     'disconnect_sure' => '忘掉它',
     'disconnect_not' => '保留',
     'still_counts' => '{failure} 此前已知的内容仍然有效；系统会自动重试。',
+    'demo' => '本演示中有一个，地址是 {address}，用户名 {name}，密码 {password}。',
     'not_https' => '日历服务器的地址以 https:// 开头，以免有人在途中读到您的密码。',
     'wrong_password' => '服务器不认识这个用户名和密码。',
     'not_let' => '服务器不允许我们在那里读取或写入。',

@@ -8,7 +8,7 @@ declare(strict_types=1);
 return [
     'a booking: statements' => 21,
     'a booking: jobs queued' => 1,
-    'a booking: classes loaded' => 490,
+    'a booking: classes loaded' => 492,
     'a booking: memory at its height, kB' => 7500,
     'a read: statements' => 12,
     'a read: classes loaded' => 404,

@@ -13,8 +13,10 @@
     interface Props {
         host: string;
         server: Schema['CalendarServer'];
+        /** Where the demo has one; empty elsewhere. */
+        demo: string;
     }
-    let { host, server: first }: Props = $props();
+    let { host, server: first, demo }: Props = $props();
 
     let fresh = $state.raw<Schema['CalendarServer'] | null>(null);
     const server = $derived(fresh ?? first);
@@ -196,5 +198,8 @@
     {:else}
         <h2 class="mb-2">{say('servers.connect_heading')}</h2>
         {@render where()}
+        {#if demo}<p class="mt-4 max-w-xl text-faint">
+                {say('servers.demo', { address: demo, name: 'ines', password: 'low-tide-bell' })}
+            </p>{/if}
     {/if}
 </main>
