@@ -25,7 +25,7 @@ final class CalendarServerController
         return Page::staff('CalendarServer', Words::say('servers.title'), [
             'host' => $staff->name,
             'server' => CalendarServerData::of($staff, Clock::now()),
-            'demo' => config('recess.demo') === true ? config()->string('recess.demo_calendars') : '',
+            'demo' => self::demo(),
         ]);
     }
 
@@ -86,6 +86,20 @@ final class CalendarServerController
         $disconnect($staff);
 
         return new JsonResponse(CalendarServerData::of($staff, Clock::now()));
+    }
+
+    /** @return array{address: string, name: string, password: string}|null the one that stands beside the demo */
+    private static function demo(): ?array
+    {
+        $address = config()->string('recess.demo_calendars');
+
+        return config('recess.demo') !== true || $address === ''
+            ? null
+            : [
+                'address' => $address,
+                'name' => 'ines',
+                'password' => config()->string('recess.demo_sign_in.password'),
+            ];
     }
 
     private static function server(StaffMember $staff): CalendarServer

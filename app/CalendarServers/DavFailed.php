@@ -19,6 +19,17 @@ final class DavFailed extends \RuntimeException
         $this->isForOwner = in_array($status, [401, 403], true);
     }
 
+    /** Whether the server says it of what was asked for, and not of all that it has. */
+    public function isOfOne(): bool
+    {
+        return $this->status >= 400 && $this->status !== 401 && $this->status < 500;
+    }
+
+    public function isGone(): bool
+    {
+        return in_array($this->status, [404, 410], true);
+    }
+
     public static function answered(int $status): self
     {
         return new self(

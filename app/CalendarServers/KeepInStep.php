@@ -39,11 +39,18 @@ final class KeepInStep
                 ->with(['busy.owner.school', 'server.owner.school'])
                 ->orderBy('id')
                 ->get();
-            foreach ($looks ? $calendars : [] as $one) {
-                ($one->calendar_id === null && !$one->takes_meetings) || ($this->look)($one, $dav, $now);
-            }
+            $failure = null;
             foreach ($calendars as $one) {
-                $one->takes_meetings ? ($this->write)($one, $dav, $now) : $this->write->leave($one, $dav, $now);
+                try {
+                    $this->one($one, $dav, $looks, $now);
+                } catch (DavFailed $failed) {
+                    // Of the server as a whole, or of one of its calendars: then the others go on.
+                    $failed->isOfOne() || throw $failed;
+                    $failed->isGone() ? $this->forget($one) : ($failure ??= $failed);
+                }
+            }
+            if ($failure !== null) {
+                throw $failure;
             }
             $server->worked($now);
             Notices::over("server|failed|$server->id");
@@ -58,6 +65,28 @@ final class KeepInStep
         } finally {
             $lock->release();
         }
+    }
+
+    private function one(ServerCalendar $calendar, Dav $dav, bool $looks, int $now): void
+    {
+        if ($looks && ($calendar->calendar_id !== null || $calendar->takes_meetings)) {
+            ($this->look)($calendar, $dav, $now);
+        }
+        $calendar->takes_meetings ? ($this->write)($calendar, $dav, $now) : $this->write->leave($calendar, $dav, $now);
+    }
+
+    /** Its owner has deleted it there: it takes no times out any more, and no meetings, and they hear so. */
+    private function forget(ServerCalendar $calendar): void
+    {
+        if ($calendar->calendar_id !== null || $calendar->takes_meetings) {
+            Notices::tell(
+                $calendar->server->staff_id,
+                "server|gone|$calendar->id",
+                new Said('servers.calendar_gone', ['calendar' => $calendar->name]),
+            );
+        }
+        $calendar->busy?->delete();
+        $calendar->delete();
     }
 
     /**

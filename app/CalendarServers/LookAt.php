@@ -59,11 +59,12 @@ final class LookAt
     public function __invoke(ServerCalendar $calendar, Dav $dav, int $now): void
     {
         $known = $this->known($calendar);
-        $whole =
-            $calendar->token === null ||
+        // Gone through as a whole once a day, for time goes on; and once for what counts as busy from now on.
+        $isDue =
             $calendar->listed_at === null ||
-            $calendar->listed_at->getTimestamp() < $now - 86_400;
-        $changes = $whole ? null : $this->since($calendar, $dav);
+            $calendar->listed_at->getTimestamp() < $now - 86_400 ||
+            ($calendar->busy !== null && $calendar->busy->fetched_at === null);
+        $changes = $isDue || $calendar->token === null ? null : $this->since($calendar, $dav);
         [$there, $gone, $token] = $changes ?? $this->all($calendar, $dav, $known, $now);
         $fresh = array_filter(
             $there,
@@ -74,12 +75,11 @@ final class LookAt
         // First what is said of it: one that ends in between says it again, and no change is lost.
         ($this->notice)($calendar, $texts, $gone, $now);
         DB::transaction(fn() => $this->keep($calendar, $texts, $gone));
-        $calendar->update(
-            ['token' => $token ?: null] + ($changes === null ? ['listed_at' => Instant::column($now)] : []),
-        );
-        if ($calendar->busy !== null && ($changes === null || $texts !== [] || $gone !== [])) {
+        if ($calendar->busy !== null && ($isDue || $texts !== [] || $gone !== [])) {
             $this->count($calendar, $calendar->busy, $now);
         }
+        // Last: one that ends before it is done looks at the same again.
+        $calendar->update(['token' => $token ?: null] + ($isDue ? ['listed_at' => Instant::column($now)] : []));
         $calendar->busy?->update(['fetched_at' => Instant::column($now)]);
     }
 

@@ -32,8 +32,6 @@ final class TickCalendars
                 if ($counts && $one->calendar_id === null) {
                     $made = Calendar::query()->create(['staff_id' => $server->staff_id, 'name' => $one->name]);
                     $one->calendar_id = $made->id;
-                    // All of it is looked at: what was known of it before is not counted yet.
-                    $one->token = null;
                 } elseif (!$counts && $one->calendar_id !== null) {
                     $one->busy?->delete();
                     $one->calendar_id = null;

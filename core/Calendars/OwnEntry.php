@@ -23,16 +23,20 @@ final class OwnEntry
     private const MOST = 262_144;
 
     /** Ours whatever became of it there: a calendar that shows another time than was agreed would mislead its owner. */
-    private const ALWAYS = ['DTSTAMP', 'DTSTART', 'DTEND', 'STATUS', 'ORGANIZER'];
+    private const ALWAYS = ['DTSTAMP', 'DTSTART', 'DTEND', 'STATUS'];
 
     /** Ours as long as nobody has written another. */
     private const UNLESS_CHANGED = ['SUMMARY', 'LOCATION', 'TRANSP'];
 
-    /** An object that is kept, and not sent: without METHOD (RFC 4791, 4.1). */
+    /**
+     * An object that is kept, and not sent: without METHOD (RFC 4791, 4.1), and without ORGANIZER, so that no server takes it
+     * for something to invite people to (RFC 6638, 3.1): they have been told already.
+     */
     public static function kept(string $sent): string
     {
         $calendar = self::calendar($sent);
         $calendar->remove('METHOD');
+        self::event($calendar)->remove('ORGANIZER');
 
         return $calendar->serialize();
     }

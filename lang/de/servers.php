@@ -23,6 +23,8 @@ return [
     'on' => '{name}, auf {host}',
     'looked' => 'Nachgesehen: {when}.',
     'which_heading' => 'Wofür jeder da ist',
+    'which_about' =>
+        'Ein Gespräch steht in Ihrem Kalender mit Namen, Nummer und Antworten derer, die kommen: besser in einem, den sonst niemand liest.',
     'counts' => 'Was darin belegt ist, nimmt hier Zeiten heraus',
     'counts_times' =>
         '{times, plural, =0 {Nichts Kommendes darin.} one {Eine belegte Zeit, die noch kommt.} other {# belegte Zeiten, die noch kommen.}}',
@@ -57,6 +59,8 @@ return [
     'no_end' => 'Der Server schickt uns ohne Ende von einer Adresse zur nächsten.',
     'not_understood' => 'Was der Server geantwortet hat, ist nicht, wie Kalenderserver sprechen.',
     'not_this_one' => 'In diesen können Ihre Gespräche nicht. Wählen Sie einen anderen.',
+    'calendar_gone' =>
+        'Der Kalender „{calendar}“ ist nicht mehr auf Ihrem Server: Er nimmt hier keine Zeiten heraus, und Ihre Gespräche stehen nicht darin.',
     'not_in_step' =>
         'Ihr eigener Kalender ist gerade nicht zu erreichen: Was davon bekannt war, gilt weiter, und neue Gespräche stehen noch nicht darin. Sehen Sie in den Einstellungen unter „Ihre eigenen Kalender“ nach.',
     'taken_out_there' =>

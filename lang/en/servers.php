@@ -22,6 +22,8 @@ return [
     'on' => '{name}, on {host}',
     'looked' => 'Looked at {when}.',
     'which_heading' => 'What each is for',
+    'which_about' =>
+        'A meeting stands in your calendar with the name, number and answers of whoever comes: better in one that nobody else reads.',
     'counts' => 'What is busy in it takes times out here',
     'counts_times' =>
         '{times, plural, =0 {Nothing to come in it.} one {One busy time to come.} other {# busy times to come.}}',
@@ -56,6 +58,8 @@ return [
     'no_end' => 'The server sends us from one address to the next without an end.',
     'not_understood' => 'What the server answered is not how calendar servers speak.',
     'not_this_one' => 'Your meetings cannot go into this one. Pick another.',
+    'calendar_gone' =>
+        'The calendar “{calendar}” is not on your server any more: it takes no times out here, and your meetings are not in it.',
     'not_in_step' =>
         'Your own calendar cannot be reached just now: what was known of it still counts, and new meetings are not in it yet. Look at “Your own calendars” in your settings.',
     'taken_out_there' =>

@@ -23,6 +23,8 @@ return [
     'on' => '{name}, en {host}',
     'looked' => 'Consultado: {when}.',
     'which_heading' => 'Para qué es cada uno',
+    'which_about' =>
+        'Una reunión está en su calendario con el nombre, el número y las respuestas de quien viene: mejor en uno que nadie más lea.',
     'counts' => 'Lo que está ocupado en él quita horas aquí',
     'counts_times' =>
         '{times, plural, =0 {Nada próximo en él.} one {Un tiempo ocupado próximo.} many {# tiempos ocupados próximos.} other {# tiempos ocupados próximos.}}',
@@ -58,6 +60,8 @@ return [
     'no_end' => 'El servidor nos manda de una dirección a otra sin fin.',
     'not_understood' => 'Lo que respondió el servidor no es como hablan los servidores de calendarios.',
     'not_this_one' => 'Sus reuniones no pueden ir a este. Elija otro.',
+    'calendar_gone' =>
+        'El calendario «{calendar}» ya no está en su servidor: no quita horas aquí, y sus reuniones no están en él.',
     'not_in_step' =>
         'Ahora mismo no se puede acceder a su calendario: lo que se sabía de él sigue contando, y las nuevas reuniones aún no están en él. Mire «Sus calendarios» en sus ajustes.',
     'taken_out_there' =>

@@ -23,6 +23,8 @@ return [
     'on' => '{name}, sur {host}',
     'looked' => 'Consulté : {when}.',
     'which_heading' => 'À quoi sert chacun',
+    'which_about' =>
+        'Un rendez-vous figure dans votre agenda avec le nom, le numéro et les réponses de qui vient : mieux vaut un agenda que personne d’autre ne lit.',
     'counts' => 'Ce qui y est occupé retire des horaires ici',
     'counts_times' =>
         '{times, plural, =0 {Rien à venir.} one {Une période occupée à venir.} many {# périodes occupées à venir.} other {# périodes occupées à venir.}}',
@@ -59,6 +61,8 @@ return [
     'no_end' => 'Le serveur nous renvoie sans fin d’une adresse à l’autre.',
     'not_understood' => 'Ce que le serveur a répondu n’est pas ce que disent les serveurs d’agendas.',
     'not_this_one' => 'Vos rendez-vous ne peuvent pas aller dans celui-ci. Choisissez-en un autre.',
+    'calendar_gone' =>
+        'L’agenda « {calendar} » n’est plus sur votre serveur : il ne retire plus d’horaires ici, et vos rendez-vous n’y figurent pas.',
     'not_in_step' =>
         'Votre agenda est injoignable pour le moment : ce que l’on en savait compte toujours, et les nouveaux rendez-vous n’y figurent pas encore. Voyez « Vos agendas » dans vos réglages.',
     'taken_out_there' =>

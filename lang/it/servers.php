@@ -22,6 +22,8 @@ return [
     'on' => '{name}, su {host}',
     'looked' => 'Guardato: {when}.',
     'which_heading' => 'A che cosa serve ciascuno',
+    'which_about' =>
+        'Un colloquio compare nel Suo calendario con nome, numero e risposte di chi viene: meglio in uno che nessun altro legge.',
     'counts' => 'Ciò che vi è occupato toglie orari qui',
     'counts_times' =>
         '{times, plural, =0 {Niente in arrivo.} one {Un impegno in arrivo.} many {# impegni in arrivo.} other {# impegni in arrivo.}}',
@@ -57,6 +59,8 @@ return [
     'no_end' => 'Il server ci manda da un indirizzo all’altro senza fine.',
     'not_understood' => 'Ciò che il server ha risposto non è come parlano i server di calendari.',
     'not_this_one' => 'I Suoi colloqui non possono andare in questo. Ne scelga un altro.',
+    'calendar_gone' =>
+        'Il calendario «{calendar}» non è più sul Suo server: non toglie più orari qui, e i Suoi colloqui non vi compaiono.',
     'not_in_step' =>
         'Al momento il Suo calendario non è raggiungibile: ciò che se ne sapeva vale ancora, e i nuovi colloqui non vi sono ancora. Guardi «I Suoi calendari» nelle impostazioni.',
     'taken_out_there' =>

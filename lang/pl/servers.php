@@ -22,6 +22,8 @@ return [
     'on' => '{name}, na {host}',
     'looked' => 'Sprawdzono: {when}.',
     'which_heading' => 'Do czego jest każdy',
+    'which_about' =>
+        'Spotkanie jest w Państwa kalendarzu z imieniem i nazwiskiem, numerem i odpowiedziami osoby, która przychodzi: lepiej w takim, którego nikt inny nie czyta.',
     'counts' => 'Co jest w nim zajęte, zabiera tu terminy',
     'counts_times' =>
         '{times, plural, =0 {Nic w nim nie nadchodzi.} one {# zajęty czas przed nami.} few {# zajęte czasy przed nami.} many {# zajętych czasów przed nami.} other {# zajętego czasu przed nami.}}',
@@ -56,6 +58,8 @@ return [
     'no_end' => 'Serwer odsyła nas bez końca od adresu do adresu.',
     'not_understood' => 'Serwer odpowiedział inaczej, niż mówią serwery kalendarzy.',
     'not_this_one' => 'Do tego spotkania trafiać nie mogą. Proszę wybrać inny.',
+    'calendar_gone' =>
+        'Kalendarza „{calendar}” nie ma już na Państwa serwerze: nie zabiera tu terminów i nie ma w nim Państwa spotkań.',
     'not_in_step' =>
         'Państwa kalendarz jest teraz nieosiągalny: co o nim było wiadomo, nadal się liczy, a nowych spotkań jeszcze w nim nie ma. Proszę zajrzeć do „Państwa kalendarze” w ustawieniach.',
     'taken_out_there' =>

@@ -22,6 +22,8 @@ return [
     'on' => '{name}, em {host}',
     'looked' => 'Consultado: {when}.',
     'which_heading' => 'Para que serve cada um',
+    'which_about' =>
+        'Um encontro fica no seu calendário com o nome, o número e as respostas de quem vem: melhor num que mais ninguém leia.',
     'counts' => 'O que está ocupado nele tira horas aqui',
     'counts_times' =>
         '{times, plural, =0 {Nada por vir nele.} one {Um tempo ocupado por vir.} many {# tempos ocupados por vir.} other {# tempos ocupados por vir.}}',
@@ -57,6 +59,8 @@ return [
     'no_end' => 'O servidor manda-nos de um endereço para outro sem fim.',
     'not_understood' => 'O que o servidor respondeu não é como falam os servidores de calendários.',
     'not_this_one' => 'Os seus encontros não podem ir para este. Escolha outro.',
+    'calendar_gone' =>
+        'O calendário «{calendar}» já não está no seu servidor: não tira horas aqui, e os seus encontros não estão nele.',
     'not_in_step' =>
         'De momento não se chega ao seu calendário: o que se sabia dele continua a contar, e os novos encontros ainda não estão nele. Veja «Os seus calendários» nas suas definições.',
     'taken_out_there' =>

@@ -21,6 +21,7 @@ return [
     'on' => '{name}，在 {host}',
     'looked' => '上次查看：{when}。',
     'which_heading' => '各自的用途',
+    'which_about' => '会面会带着来访者的姓名、电话和回答出现在您的日历中：最好选一个别人看不到的日历。',
     'counts' => '其中已占用的时间在这里不再提供',
     'counts_times' => '{times, plural, =0 {其中没有将来的占用。} other {将来有 # 段占用时间。}}',
     'skipped' => '{many, plural, other {有 # 条无法读取。}}',
@@ -50,6 +51,7 @@ return [
     'no_end' => '服务器让我们在地址之间无休止地跳转。',
     'not_understood' => '服务器的回答不是日历服务器的格式。',
     'not_this_one' => '您的会面不能写入这个日历。请另选一个。',
+    'calendar_gone' => '日历“{calendar}”已不在您的服务器上：它不再占用这里的时间，您的会面也不在其中。',
     'not_in_step' =>
         '目前无法访问您自己的日历：此前已知的内容仍然有效，新的会面还没有写入。请查看设置中的“您自己的日历”。',
     'taken_out_there' =>

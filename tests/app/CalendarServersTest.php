@@ -379,6 +379,26 @@ final class CalendarServersTest extends TestCase
         self::assertSame(0, DB::table('server_objects')->count());
     }
 
+    public function test_a_calendar_that_its_owner_has_deleted_there_is_said_and_the_others_go_on(): void
+    {
+        $server = $this->connect('radicale');
+        $server->program('make', 'Home');
+        $form = ['address' => $server->origin, 'name' => DavServer::NAME, 'password' => DavServer::PASSWORD];
+        $this->postJson('/api/staff/calendar-server', $form)->assertCreated();
+        $day = str_replace('-', '', self::EVENING);
+        $server->program('add', 'Home', DavServer::event('swim@hers', 'Swim', "{$day}T201500Z", "{$day}T203000Z"));
+        $ids = CalendarServer::query()->firstOrFail()->calendars()->pluck('id')->all();
+        self::assertCount(2, $ids);
+        $this->putJson('/api/staff/calendar-server', ['busy' => $ids, 'meetings' => $this->work()['id']])->assertOk();
+        $sheet = $this->sheet();
+        self::assertFalse($this->isFree($sheet, '20:15'));
+        $server->program('give up', 'Work');
+        $this->step();
+        self::assertSame(1, DB::table('notices')->where('says', 'servers.calendar_gone')->count());
+        self::assertFalse($this->isFree($sheet->refresh(), '20:15'), 'the other one still counts');
+        self::assertCount(1, (array) $this->postJson('/api/staff/calendar-server/look')->assertOk()->json('calendars'));
+    }
+
     public function test_a_wrong_password_is_said_at_its_field_and_left_alone_for_an_hour(): void
     {
         $server = $this->connect('radicale');

@@ -13,8 +13,8 @@
     interface Props {
         host: string;
         server: Schema['CalendarServer'];
-        /** Where the demo has one; empty elsewhere. */
-        demo: string;
+        /** The one that stands beside the demo. */
+        demo: { address: string; name: string; password: string } | null;
     }
     let { host, server: first, demo }: Props = $props();
 
@@ -143,6 +143,7 @@
         </div>
         <form class="grid gap-3" novalidate onsubmit={onSent(() => !working && keep())}>
             <h2>{say('servers.which_heading')}</h2>
+            <p class="max-w-prose text-faint">{say('servers.which_about')}</p>
             <ul class="grid gap-3 md:grid-cols-2">
                 {#each server.calendars as calendar (calendar.id)}
                     <li class="slip grid content-start gap-2">
@@ -199,7 +200,7 @@
         <h2 class="mb-2">{say('servers.connect_heading')}</h2>
         {@render where()}
         {#if demo}<p class="mt-4 max-w-xl text-faint">
-                {say('servers.demo', { address: demo, name: 'ines', password: 'low-tide-bell' })}
+                {say('servers.demo', demo)}
             </p>{/if}
     {/if}
 </main>

@@ -13,6 +13,8 @@ if what == "make":
 (calendar,) = [one for one in principal.calendars() if str(one.url).rstrip("/").endswith("/" + more[0].lower())]
 if what == "add":
     calendar.save_event(sys.stdin.read())
+elif what == "give up":
+    calendar.delete()
 elif what == "all":
     print(json.dumps([one.data for one in calendar.events()]))
 else:
