@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int $id
  * @property int $staff_id
- * @property string $address encrypted
+ * @property string $address scheme, host and port; encrypted
  * @property string $name encrypted
  * @property string $password encrypted, and shown to nobody
  * @property string|null $says why it cannot be reached now; null where it can
@@ -61,6 +61,12 @@ final class CalendarServer extends Row
         return $this->hasMany(ServerCalendar::class, 'server_id');
     }
 
+    /** @param  int  $staff  whose it is */
+    public static function of(int $staff): ?self
+    {
+        return self::query()->where('staff_id', $staff)->first();
+    }
+
     /** @throws DavFailed */
     public function dav(GuardedHttp $http): Dav
     {
@@ -85,6 +91,12 @@ final class CalendarServer extends Row
             'not_before' => null,
             'looked_at' => Instant::column($now),
         ]);
+    }
+
+    /** Whether it is to be left alone for now. */
+    public function rests(int $now): bool
+    {
+        return $this->not_before !== null && $this->not_before->getTimestamp() > $now;
     }
 
     /** Why it cannot be reached, to whoever reads it now; empty where it can. */

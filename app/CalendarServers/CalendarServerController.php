@@ -104,6 +104,6 @@ final class CalendarServerController
 
     private static function server(StaffMember $staff): CalendarServer
     {
-        return CalendarServer::query()->where('staff_id', $staff->id)->firstOrFail();
+        return CalendarServer::of($staff->id) ?? abort(404);
     }
 }

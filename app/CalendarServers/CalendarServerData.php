@@ -15,7 +15,7 @@ final class CalendarServerData
     /** @return CalendarServerShape as CalendarServer in docs/formats/recess.openapi.yaml */
     public static function of(StaffMember $staff, int $now): array
     {
-        $server = CalendarServer::query()->where('staff_id', $staff->id)->first();
+        $server = CalendarServer::of($staff->id);
         $zone = $staff->school->timeZone();
         $calendars = $server?->calendars()->with('busy')->orderBy('name')->orderBy('id')->get();
 

@@ -7,9 +7,10 @@ namespace App\CalendarServers;
 use App\Accounts\HasLeft;
 use App\Booking\BookingNews;
 use App\Booking\Picked;
-use App\Calendars\GuardedHttp;
 use App\Framework\Clock;
 use App\Framework\Room;
+use App\Models\Sheet;
+use App\Models\SheetHost;
 use App\Models\StaffMember;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Event;
@@ -17,9 +18,6 @@ use Illuminate\Support\Facades\Event;
 /** Hosts' own calendars on calendar servers, both ways (CalDAV). */
 final class CalendarServersRoom extends Room
 {
-    /** Seconds that a server may take for one answer. */
-    private const SECONDS = 10;
-
     /** Seconds that somebody who books waits for it at most. */
     private const WAITS = 0.8;
 
@@ -29,17 +27,6 @@ final class CalendarServersRoom extends Room
     protected function tidies(): array
     {
         return [TidyEntries::class];
-    }
-
-    public function register(): void
-    {
-        $this->app->bind(
-            GuardedHttp::class,
-            static fn(): GuardedHttp => new GuardedHttp(
-                array_values(array_filter((array) config('recess.feed_hosts'), is_string(...))),
-                self::SECONDS,
-            ),
-        );
     }
 
     public function boot(): void
@@ -56,16 +43,13 @@ final class CalendarServersRoom extends Room
     private static function first(Picked $event): void
     {
         $now = Clock::now();
-        $hosts = [
-            $event->sheet->host,
-            ...$event->sheet->colleagues->map(static fn($one): StaffMember => $one->colleague),
-        ];
+        $hosts = self::withServers($event->sheet);
         foreach ($hosts as $one) {
-            $server = $one->has_server ? CalendarServer::query()->where('staff_id', $one->id)->first() : null;
+            $server = CalendarServer::of($one->id);
             // Whatever became of the last one: where a server does not answer, not each who books waits for that.
             if (
                 $server !== null &&
-                !KeepInStep::rests($server, $now) &&
+                !$server->rests($now) &&
                 Cache::add("calendar-glance|$server->id", true, self::FRESH)
             ) {
                 app(KeepInStep::class)->glance($server, self::WAITS / count($hosts), $now);
@@ -77,9 +61,17 @@ final class CalendarServersRoom extends Room
     private static function soon(BookingNews $event): void
     {
         $booking = $event->booking;
-        $colleagues = $booking->sheet->colleagues->map(static fn($one): StaffMember => $one->colleague)->all();
-        foreach ([$booking->host, $event->wasWith, ...$colleagues] as $one) {
+        foreach ([...self::withServers($booking->sheet), $booking->host, $event->wasWith] as $one) {
+            // Twice for one of them is once: the job is unique.
             $one?->has_server === true && WriteSoon::dispatch($one->id);
         }
+    }
+
+    /** @return list<StaffMember> those of a sheet's hosts and colleagues whose calendars are on one */
+    private static function withServers(Sheet $sheet): array
+    {
+        $all = [$sheet->host, ...$sheet->colleagues->map(static fn(SheetHost $one): StaffMember => $one->colleague)];
+
+        return array_values(array_filter($all, static fn(StaffMember $one): bool => $one->has_server));
     }
 }

@@ -33,33 +33,16 @@ final class ConnectServer
         $dav = Dav::at($this->http->within(self::WAITS), $address, $name, $password);
         $found = ($this->find)($dav, $address);
 
-        return DB::transaction(static function () use (
-            $staff,
-            $address,
-            $name,
-            $password,
-            $dav,
-            $found,
-            $now,
-        ): CalendarServer {
+        return DB::transaction(static function () use ($staff, $name, $password, $dav, $found, $now): CalendarServer {
             Guard::raise("calendar-server|$staff->id");
-            $before = CalendarServer::query()->where('staff_id', $staff->id)->first();
-            $isSame =
-                $before !== null && str_starts_with($before->address . '/', "$dav->origin/") && $before->name === $name;
+            $before = CalendarServer::of($staff->id);
+            $isSame = $before !== null && $before->address === $dav->origin && $before->name === $name;
             if ($before !== null && !$isSame) {
                 DisconnectServer::drop($before);
                 $before = null;
             }
             $server = $before ?? new CalendarServer(['staff_id' => $staff->id]);
-            // As it is asked later: the host as it was checked, and the path as it was given.
-            $path = parse_url($address, PHP_URL_PATH);
-            $server
-                ->fill([
-                    'address' => $dav->origin . (is_string($path) ? $path : ''),
-                    'name' => $name,
-                    'password' => $password,
-                ])
-                ->save();
+            $server->fill(['address' => $dav->origin, 'name' => $name, 'password' => $password])->save();
             foreach ($found as $one) {
                 ServerCalendar::query()->updateOrCreate(['server_id' => $server->id, 'path' => $one['path']], $one);
             }

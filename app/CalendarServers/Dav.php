@@ -33,10 +33,8 @@ final readonly class Dav
         #[\SensitiveParameter] string $password,
     ): self {
         $parts = parse_url($address) ?: [];
-        if (!in_array(strtolower($parts['scheme'] ?? ''), ['http', 'https'], true) || ($parts['host'] ?? '') === '') {
-            throw new DavFailed(new Said('servers.not_https'));
-        }
-        if (!$http->isPrivate($address)) {
+        $isWeb = in_array(strtolower($parts['scheme'] ?? ''), ['http', 'https'], true) && ($parts['host'] ?? '') !== '';
+        if (!$isWeb || !$http->isPrivate($address)) {
             throw new DavFailed(new Said('servers.not_https'));
         }
         $port = isset($parts['port']) ? ":{$parts['port']}" : '';

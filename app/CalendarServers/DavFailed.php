@@ -13,10 +13,10 @@ final class DavFailed extends \RuntimeException
     /** Whether only its owner can mend it: to try again at once would lock them out of their own calendar. */
     public readonly bool $isForOwner;
 
-    public function __construct(public readonly Said $said, public readonly int $status = 0)
+    public function __construct(public readonly Said $said, public readonly int $status = 0, ?bool $isForOwner = null)
     {
         parent::__construct($said->key);
-        $this->isForOwner = in_array($status, [401, 403], true);
+        $this->isForOwner = $isForOwner ?? in_array($status, [401, 403], true);
     }
 
     /** Whether the server says it of what was asked for, and not of all that it has. */
@@ -42,6 +42,12 @@ final class DavFailed extends \RuntimeException
             },
             $status,
         );
+    }
+
+    /** To look at it took more than one may take: a program was ended at it. */
+    public static function tooMuch(): self
+    {
+        return new self(new Said('running.calendar_too_much'), isForOwner: true);
     }
 
     public static function leadsElsewhere(string $host): self

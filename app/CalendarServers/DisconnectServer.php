@@ -16,7 +16,7 @@ final class DisconnectServer
     {
         DB::transaction(static function () use ($staff): void {
             Guard::raise("calendar-server|$staff->id");
-            $server = CalendarServer::query()->where('staff_id', $staff->id)->first();
+            $server = CalendarServer::of($staff->id);
             $server === null || self::drop($server);
             $staff->update(['has_server' => false]);
         });

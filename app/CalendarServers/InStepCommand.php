@@ -6,7 +6,6 @@ namespace App\CalendarServers;
 
 use App\Calendars\ReadApart;
 use App\Framework\Clock;
-use App\Framework\Said;
 use Illuminate\Console\Command;
 
 /** Looks at every calendar server, and writes to it; each in a program with bounds of its own. */
@@ -31,18 +30,11 @@ final class InStepCommand extends Command
             ->when($numbers !== null, static fn($one) => $one->whereKey($numbers))
             ->orderBy('id')
             ->get()
-            ->reject(static fn(CalendarServer $one): bool => KeepInStep::rests($one, $now));
+            ->reject(static fn(CalendarServer $one): bool => $one->rests($now));
         if (!$this->option('here')) {
-            $ended = (new ReadApart([
-                PHP_BINARY,
-                '-d',
-                'memory_limit=192M',
-                base_path('artisan'),
-                'recess:in-step',
-                '--here',
-            ]))(array_values($due->modelKeys()));
+            $ended = ReadApart::by('recess:in-step')(array_values($due->modelKeys()));
             foreach ($due->whereIn('id', $ended) as $one) {
-                $one->failed(new DavFailed(new Said('running.calendar_too_much'), 403), $now);
+                $one->failed(DavFailed::tooMuch(), $now);
             }
 
             return self::SUCCESS;

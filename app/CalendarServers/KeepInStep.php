@@ -7,6 +7,7 @@ namespace App\CalendarServers;
 use App\Calendars\GuardedHttp;
 use App\Framework\Notices;
 use App\Framework\Said;
+use App\Models\Instant;
 use Illuminate\Support\Facades\Cache;
 
 /** Brings somebody's calendars and what is agreed here into step, one after the other for each server. */
@@ -108,17 +109,11 @@ final class KeepInStep
             foreach ($busy->get() as $one) {
                 ($this->look)($one, $dav, $now);
             }
-            $server->worked($now);
+            $server->update(['looked_at' => Instant::column($now)]);
         } catch (DavFailed) {
             // It may be on its way, or away: a look without a hurry finds out.
         } finally {
             $lock->release();
         }
-    }
-
-    /** Whether it is to be left alone for now. */
-    public static function rests(CalendarServer $server, int $now): bool
-    {
-        return $server->not_before !== null && $server->not_before->getTimestamp() > $now;
     }
 }

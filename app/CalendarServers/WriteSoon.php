@@ -34,7 +34,7 @@ final class WriteSoon implements ShouldQueue, ShouldBeUniqueUntilProcessing
     public function handle(KeepInStep $keep): void
     {
         $now = Clock::now();
-        $server = CalendarServer::query()->where('staff_id', $this->staff)->first();
+        $server = CalendarServer::of($this->staff);
         // One that did not answer is not waited for again here, where everybody's letters wait: the look asks it anew.
         if ($server === null || $server->says !== null || $keep($server, false, $now, self::WAITS)) {
             return;

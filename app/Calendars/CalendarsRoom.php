@@ -20,12 +20,14 @@ final class CalendarsRoom extends Room
     public function register(): void
     {
         $this->app->bind(VisitorsFeed::class, static fn(): HttpCalendarFeed => new HttpCalendarFeed([]));
-        $this->app->bind(
-            CalendarFeed::class,
-            static fn(): HttpCalendarFeed => new HttpCalendarFeed(
-                array_values(array_filter((array) config('recess.feed_hosts'), is_string(...))),
-            ),
-        );
+        $this->app->bind(CalendarFeed::class, static fn(): HttpCalendarFeed => new HttpCalendarFeed(self::inside()));
+        $this->app->bind(GuardedHttp::class, static fn(): GuardedHttp => new GuardedHttp(self::inside()));
+    }
+
+    /** @return list<string> hosts of the school's own network that staff may name */
+    private static function inside(): array
+    {
+        return array_values(array_filter((array) config('recess.feed_hosts'), is_string(...)));
     }
 
     public function boot(): void

@@ -34,7 +34,7 @@ final readonly class ReadApart
         while ($calendars !== []) {
             $some = array_splice($calendars, 0, self::AT_ONCE);
             $process = new Process(
-                [...$this->program ?? $this->ours(), '--these=' . implode(',', $some)],
+                [...$this->program ?? self::ours('recess:calendars'), '--these=' . implode(',', $some)],
                 timeout: self::SECONDS,
             );
             try {
@@ -58,9 +58,15 @@ final readonly class ReadApart
         return $ended;
     }
 
-    /** @return list<string> */
-    private function ours(): array
+    /** By another command of ours than that of feeds, which takes the same options and says the same. */
+    public static function by(string $command): self
     {
-        return [PHP_BINARY, '-d', 'memory_limit=' . self::MEMORY, base_path('artisan'), 'recess:calendars', '--here'];
+        return new self(self::ours($command));
+    }
+
+    /** @return list<string> */
+    private static function ours(string $command): array
+    {
+        return [PHP_BINARY, '-d', 'memory_limit=' . self::MEMORY, base_path('artisan'), $command, '--here'];
     }
 }

@@ -410,8 +410,8 @@ final class CalendarServersTest extends TestCase
         self::assertSame(DavServer::PASSWORD, $one->password, 'the one that works is kept');
         $one->update(['password' => 'changed there']);
         $this->tick();
-        self::assertTrue(KeepInStep::rests($one->refresh(), CarbonImmutable::now()->getTimestamp()));
-        self::assertFalse(KeepInStep::rests($one, CarbonImmutable::now()->getTimestamp() + 3_601));
+        self::assertTrue($one->refresh()->rests(CarbonImmutable::now()->getTimestamp()));
+        self::assertFalse($one->rests(CarbonImmutable::now()->getTimestamp() + 3_601));
     }
 
     public function test_what_is_no_answer_of_a_calendar_server_is_refused(): void
