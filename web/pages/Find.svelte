@@ -45,6 +45,9 @@
         3000,
     );
     onMount(() => live.start());
+    // What the page came with is the same for everybody. Until it is known what clashes with a pass nothing of it can be
+    // pressed: it would be taken back a moment later, or refused. Where nothing answers, the server still says so.
+    const sure = $derived(!pass || known !== null || live.lost);
 
     function go(path: string, key: string) {
         beside.from(path);
@@ -102,7 +105,7 @@
     {#if known && pass}<p class="mb-2 text-faint">{say('board.find_no_clash')}</p>{/if}
     {#if city}<p class="mb-2 text-faint">{say('board.find_small_times', { city })}</p>{/if}
     {#each found.days as day (day.label)}
-        <section class="mb-6">
+        <section class={['mb-6', !sure && 'opacity-60']} inert={!sure}>
             <h2 class="mb-2">{day.label}</h2>
             {#if width < 860}
                 <ul>
