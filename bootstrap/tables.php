@@ -17,7 +17,7 @@ return [
         'limits',
         'migrations',
     ],
-    'Live' => ['stamps'],
+    'Live' => ['stamps', 'stamps_told', 'tellers'],
     'Texts' => ['texts_sent'],
     'Passkeys' => ['passkeys'],
     'School' => ['kiosks', 'saved_places', 'schools'],

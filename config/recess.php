@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 return [
     'version' => trim((string) @file_get_contents(__DIR__ . '/../VERSION')),
+    // Which of an installation's schools this process serves (app/Registry); that of its own settings has no name.
+    'school' => '',
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
     // A calendar server beside the demo, for whoever has none.
@@ -88,6 +90,8 @@ return [
     ],
     // On which the web server takes word that something changed (app/Live); without one, pages look now and then.
     'live_socket' => env('RECESS_LIVE_SOCKET'),
+    // What this server is called among several that serve the same schools; without one, as its machine is.
+    'server' => env('RECESS_SERVER'),
     // When a new day begins at desks, as a time of the school's clock: an evening may pass midnight.
     'day_begins' => env('RECESS_DAY_BEGINS', '04:00'),
     // The mailbox that is read for answers of calendar programs: its address, with {key} in it where the mail server takes

@@ -64,22 +64,23 @@ final class Limits
 
     private static function counted(string $digest, int $until, int $now): int
     {
-        if (!apcu_enabled()) {
+        if (!AtHand::isThere()) {
             return self::written($digest, 1, $until);
         }
-        $pending = (int) apcu_inc("hits|$digest", 1, $inMemory, $until - $now + 60);
-        /** @var array{int, int}|false $known  all hits, and when that was read */
-        $known = apcu_fetch("limit|$digest");
-        if ($known !== false && $now - $known[1] < self::BETWEEN && $pending < self::AT_ONCE) {
+        $hits = AtHand::named("hits|$digest");
+        $pending = (int) apcu_inc($hits, 1, $inMemory, $until - $now + 60);
+        /** @var array{int, int}|null $known  all hits, and when that was read */
+        $known = AtHand::get("limit|$digest");
+        if ($known !== null && $now - $known[1] < self::BETWEEN && $pending < self::AT_ONCE) {
             return $known[0] + $pending;
         }
         // Whoever takes what has added up writes it down; others who come meanwhile go by what was known.
         $taken = $pending;
-        if (!apcu_cas("hits|$digest", $taken, 0)) {
-            return ($known === false ? 0 : $known[0]) + $pending;
+        if (!apcu_cas($hits, $taken, 0)) {
+            return ($known[0] ?? 0) + $pending;
         }
         $all = self::written($digest, $taken, $until);
-        apcu_store("limit|$digest", [$all, $now], $until - $now + 60);
+        AtHand::put("limit|$digest", [$all, $now], $until - $now + 60);
 
         return $all;
     }

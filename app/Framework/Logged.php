@@ -117,7 +117,7 @@ final class Logged
     /** Whether it is the first within an hour; where nothing is kept at hand, each is. */
     private static function isFirst(string $what): bool
     {
-        return !apcu_enabled() || apcu_add("looked|$what", true, self::HOUR);
+        return AtHand::isFirst("looked|$what", self::HOUR);
     }
 
     private static function named(?Model $about): string

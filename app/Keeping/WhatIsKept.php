@@ -442,6 +442,8 @@ final class WhatIsKept
                 'sheet_slugs',
                 'slot_changes',
                 'stamps',
+                'stamps_told',
+                'tellers',
                 'wordings',
             ],
             Kept::nothing(),

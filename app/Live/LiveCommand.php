@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Live;
 
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 /**
- * Tells the pages what was written down for them (Announce), ten times a second, each channel once however much changed.
- * It runs all day; whatever it could not tell stays written down.
+ * Tells this server's pages what was written down for them (Announce), ten times a second, each channel once however much
+ * changed. It runs all day on each server; whatever one of them could not tell stays written down.
  */
 final class LiveCommand extends Command
 {
@@ -27,8 +26,14 @@ final class LiveCommand extends Command
     public function handle(Stamps $stamps): int
     {
         $ends = time() + (int) $this->option('max-time');
+        $tellers = Tellers::here();
+        $said = 0;
         do {
-            $told = $this->tell($stamps);
+            if (time() - $said >= Tellers::SAYS) {
+                $tellers->say();
+                $said = time();
+            }
+            $told = $this->tell($stamps, $tellers);
             if ($this->option('once') || time() >= $ends) {
                 return self::SUCCESS;
             }
@@ -38,16 +43,14 @@ final class LiveCommand extends Command
     }
 
     /** @return int|null how many stamps there were; null when they could not be told */
-    private function tell(Stamps $stamps): ?int
+    private function tell(Stamps $stamps, Tellers $tellers): ?int
     {
-        $rows = DB::select('SELECT id, channel FROM stamps ORDER BY id LIMIT ' . self::AT_ONCE);
-        if ($rows === []) {
+        $untold = $tellers->untold(self::AT_ONCE);
+        if ($untold === []) {
             return 0;
         }
         try {
-            $stamps->publish(
-                array_values(array_unique(array_map(static fn(\stdClass $row): string => $row->channel, $rows))),
-            );
+            $stamps->publish(array_values(array_unique($untold)));
         } catch (StampsNotSent $failure) {
             // Once, until it is mended: it is tried each second.
             $this->silent || report($failure);
@@ -56,10 +59,8 @@ final class LiveCommand extends Command
             return null;
         }
         $this->silent = false;
-        DB::table('stamps')
-            ->whereIn('id', array_map(static fn(\stdClass $row): int => (int) $row->id, $rows))
-            ->delete();
+        $tellers->told(array_keys($untold));
 
-        return count($rows);
+        return count($untold);
     }
 }

@@ -6,7 +6,7 @@ namespace App\Live;
 
 /**
  * The web server holds the readers' connections (nchan, ops/templates/nginx.conf) and takes stamps on a socket of this
- * machine. Several web servers share channels through Redis: nchan_redis_pass in its configuration, nothing here.
+ * machine. Where there are several, each is told by a process of its own beside it (Tellers).
  */
 final class NginxStamps implements Stamps
 {

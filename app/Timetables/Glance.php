@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\AtHand;
 use App\Models\Audience;
 use App\Models\Sheet;
 use Recess\Offer;
@@ -49,7 +50,7 @@ final readonly class Glance
     /** The glance at a sheet, when there is one and the sheet is as it was. */
     public static function at(int $sheet, int $stamp, int $now): ?self
     {
-        $glance = apcu_enabled() ? apcu_fetch(self::key($sheet)) : null;
+        $glance = AtHand::get(self::key($sheet));
 
         return $glance instanceof self && $glance->stamp === $stamp && $now - $glance->at < self::LASTS
             ? $glance
@@ -72,7 +73,7 @@ final readonly class Glance
             }
         }
         $glance = new self($sheet->id, $sheet->stamp, $timetable->world->now, $timetable->sheet->zone, $taken, $free);
-        apcu_enabled() && apcu_store(self::key($sheet->id), $glance, self::LASTS);
+        AtHand::put(self::key($sheet->id), $glance, self::LASTS);
     }
 
     /** Whether somebody has all of the slot. */
@@ -120,13 +121,13 @@ final readonly class Glance
     ): void {
         $slot = $timetable->slotAt($start);
         if (
-            apcu_enabled() &&
+            AtHand::isThere() &&
             $sheet->audience === Audience::Anyone &&
             $slot !== null &&
             $timetable->capacity($slot)->seats === 1
         ) {
             foreach ($timetable->row($slot) as $one) {
-                apcu_store(
+                AtHand::put(
                     self::struck($sheet->id, $one->start),
                     [$timetable->world->now, $holder, $until ?? PHP_INT_MAX],
                     self::HOLDER,
@@ -144,7 +145,7 @@ final readonly class Glance
     /** A slot was given back, or a seat of it. */
     public static function forget(int $sheet, int $start): void
     {
-        apcu_enabled() && apcu_delete([self::key($sheet), self::struck($sheet, $start)]);
+        AtHand::forget(self::key($sheet), self::struck($sheet, $start));
     }
 
     private function isStruck(int $start, int $now): bool
@@ -157,10 +158,10 @@ final readonly class Glance
     /** @return array{int, string, int}|null when, by whom, until when */
     private static function strokeAt(int $sheet, int $start): ?array
     {
-        /** @var array{int, string, int}|false $stroke */
-        $stroke = apcu_enabled() ? apcu_fetch(self::struck($sheet, $start)) : false;
+        /** @var array{int, string, int}|null $stroke */
+        $stroke = AtHand::get(self::struck($sheet, $start));
 
-        return $stroke === false ? null : $stroke;
+        return $stroke;
     }
 
     private static function isTaken(Offer $offer): bool

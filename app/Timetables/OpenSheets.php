@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\AtHand;
 use App\Models\Audience;
 use App\Models\Sheet;
 use App\Models\SheetState;
@@ -57,7 +58,7 @@ final class OpenSheets
             $keys[$sheet->id] = self::coreKey($sheet->id, $sheet->stamp);
         }
         /** @var array<string, CoreSheet> $known */
-        $known = apcu_enabled() && $keys !== [] ? (array) apcu_fetch(array_values($keys)) : [];
+        $known = AtHand::all(array_values($keys));
         $missing = array_diff($keys, array_keys($known));
         foreach ($missing === [] ? [] : self::models(array_keys($missing)) as $sheet) {
             $known[$keys[$sheet->id]] = self::keep($sheet, $keys[$sheet->id]);
@@ -69,8 +70,8 @@ final class OpenSheets
     /** @return array<int, Listed> */
     private static function atHand(string $key, LocalDate $today, Builder $rows): array
     {
-        /** @var array{string, array<int, Listed>}|false $known */
-        $known = apcu_enabled() ? apcu_fetch($key) : false;
+        /** @var array{string, array<int, Listed>}|null $known */
+        $known = AtHand::get($key);
         // One row that tells whether anything of any of them has changed; and what repeats without an end reaches
         // further each day.
         $state =
@@ -81,15 +82,11 @@ final class OpenSheets
                     ->selectRaw('COUNT(*) AS n, SUM(CRC32(' . self::STAMP . ')) AS stamps')
                     ->first(),
             );
-        if ($known !== false && $known[0] === $state) {
+        if ($known !== null && $known[0] === $state) {
             return $known[1];
         }
-        $sheets = self::read(
-            $rows,
-            $known === false || !str_starts_with($known[0], "$today ") ? [] : $known[1],
-            $today,
-        );
-        apcu_enabled() && apcu_store($key, [$state, $sheets], self::HOUR);
+        $sheets = self::read($rows, $known === null || !str_starts_with($known[0], "$today ") ? [] : $known[1], $today);
+        AtHand::put($key, [$state, $sheets], self::HOUR);
 
         return $sheets;
     }
@@ -138,7 +135,7 @@ final class OpenSheets
     private static function keep(Sheet $sheet, string $key): CoreSheet
     {
         $core = $sheet->toCore();
-        apcu_enabled() && apcu_store($key, $core, self::HOUR);
+        AtHand::put($key, $core, self::HOUR);
 
         return $core;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Timetables;
 
+use App\Framework\AtHand;
 use App\Models\Sheet;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -43,15 +44,15 @@ final class SheetAtHand
     private static function read(string $slug): ?Sheet
     {
         $sheet = Sheet::query()->where('slug', $slug)->with(Sheet::PARTS)->first();
-        if ($sheet !== null && apcu_enabled()) {
+        if ($sheet !== null && AtHand::isThere()) {
             $sheet->atHand();
             // That there is a picture is all a page asks of it.
             $host = (clone $sheet->host)->setRawAttributes(
                 ['picture' => $sheet->host->picture === null ? null : ''] + $sheet->host->getAttributes(),
                 sync: true,
             );
-            apcu_store("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
-            apcu_store("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
+            AtHand::put("sheet|$slug", (clone $sheet)->setRelation('host', $host), self::HOUR);
+            AtHand::put("sheet's stamp|$slug", [$sheet->id, $sheet->stamp], self::HOUR);
         }
 
         // Storing it has taken from its parts what loads the rest of them when that is asked for (Model::__sleep).
@@ -66,15 +67,15 @@ final class SheetAtHand
     /** @return array{int, int}|null a sheet's number and stamp, as whoever read it last has found them */
     public static function glimpse(string $slug): ?array
     {
-        /** @var array{int, int}|false $known */
-        $known = apcu_enabled() ? apcu_fetch("sheet's stamp|$slug") : false;
+        /** @var array{int, int}|null $known */
+        $known = AtHand::get("sheet's stamp|$slug");
 
-        return $known === false ? null : $known;
+        return $known;
     }
 
     private static function recalled(string $slug): ?Sheet
     {
-        $known = apcu_enabled() ? apcu_fetch("sheet|$slug") : false;
+        $known = AtHand::get("sheet|$slug");
 
         if (!($known instanceof Sheet)) {
             return null;

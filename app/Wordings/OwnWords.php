@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wordings;
 
+use App\Framework\AtHand;
 use Illuminate\Contracts\Translation\Loader;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
@@ -56,7 +57,7 @@ final class OwnWords implements Loader
     /** Another wording has been written: whoever asks next, reads it. */
     public static function changed(): void
     {
-        apcu_enabled() && apcu_delete(self::SHARED);
+        AtHand::forget(self::SHARED);
         self::looksAgain();
     }
 
@@ -66,7 +67,7 @@ final class OwnWords implements Loader
         if (self::$known !== null) {
             return self::$known;
         }
-        $shared = apcu_enabled() ? apcu_fetch(self::SHARED) : false;
+        $shared = AtHand::get(self::SHARED);
 
         return self::$known = is_array($shared) ? $shared : self::asked();
     }
@@ -78,7 +79,7 @@ final class OwnWords implements Loader
             $rows = DB::table('wordings')->get(['language', 'key', 'text']);
         } catch (\PDOException) {
             // Away, or not made yet (the very first migration): see above.
-            $last = apcu_enabled() ? apcu_fetch(self::LAST) : false;
+            $last = AtHand::get(self::LAST);
 
             return is_array($last) ? $last : [];
         }
@@ -87,10 +88,8 @@ final class OwnWords implements Loader
             [$catalogue, $key] = explode('.', (string) $row->key, 2);
             $all[(string) $row->language][$catalogue][$key] = (string) $row->text;
         }
-        if (apcu_enabled()) {
-            apcu_store(self::SHARED, $all, self::LASTS);
-            apcu_store(self::LAST, $all);
-        }
+        AtHand::put(self::SHARED, $all, self::LASTS);
+        AtHand::put(self::LAST, $all);
 
         return $all;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Wordings;
 
+use App\Framework\AtHand;
 use App\Framework\Words;
 use Illuminate\Support\Str;
 
@@ -74,10 +75,10 @@ final class Stands
         }
         // It changes with the program alone, and takes a moment to look up.
         $name = 'where it stands|' . filemtime(public_path('build/staff/words.json'));
-        $kept = apcu_enabled() ? apcu_fetch($name) : false;
+        $kept = AtHand::get($name);
         if (!is_array($kept)) {
             $kept = self::looked();
-            apcu_enabled() && apcu_store($name, $kept, 3_600);
+            AtHand::put($name, $kept, 3_600);
         }
 
         return $known = $kept;

@@ -8,6 +8,7 @@ use App\Live\Announce;
 use App\Live\Channel;
 use App\Live\NginxStamps;
 use App\Live\StampsNotSent;
+use App\Live\Tellers;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -110,6 +111,50 @@ final class LiveTest extends RaceTestCase
         self::assertNull($this->heard($open, 0.3));
         DB::transaction(static fn() => Announce::to([$mine]));
         self::assertNotNull($this->heard($open, 3.0));
+    }
+
+    /** Each server has readers of its own: neither takes a stamp from the other, however commits come between. */
+    public function test_a_stamp_stays_until_every_server_has_told_it(): void
+    {
+        // The one that runs here, and two more.
+        $beside = [new Tellers('beside'), new Tellers('further')];
+        try {
+            array_map(static fn(Tellers $one) => $one->say(), $beside);
+            [$early, $late] = [Channel::pass(900_000_011), Channel::pass(900_000_012)];
+            $mine = $this->opened($late, ['Accept: text/event-stream']);
+            // One that takes its number first, and is there last.
+            config(['database.connections.slow' => config('database.connections.mariadb')]);
+            DB::connection('slow')->beginTransaction();
+            DB::connection('slow')
+                ->table('stamps')
+                ->insert(['channel' => $early]);
+            DB::transaction(static fn() => Announce::to([$late]));
+            self::assertNotNull($this->heard($mine, 3.0), 'The readers of this server.');
+            usleep(300_000);
+            foreach ($beside as $one) {
+                $untold = $one->untold(2_000);
+                self::assertContains($late, $untold, 'Told here, and there not yet.');
+                self::assertNotContains($early, $untold);
+                $one->told(array_keys($untold));
+                self::assertNotContains($late, $one->untold(2_000), 'Once.');
+            }
+            self::assertFalse(DB::table('stamps')->where('channel', $late)->exists(), 'All have told it.');
+            DB::connection('slow')->commit();
+            $number = (int) DB::table('stamps')->where('channel', $early)->value('id');
+            self::assertContains($early, $beside[0]->untold(2_000), 'It has the lower number, and is not passed over.');
+            $beside[0]->told([$number]);
+            usleep(300_000);
+            self::assertTrue(DB::table('stamps')->where('id', $number)->exists());
+            // The third is heard of no more: nobody waits for it.
+            DB::table('tellers')->where('name', 'further')->update(['heard_at' => '2026-01-01 00:00:00']);
+            $beside[0]->say();
+            self::assertFalse(DB::table('stamps')->where('id', $number)->exists());
+            self::assertFalse(DB::table('stamps_told')->where('stamp_id', $number)->exists());
+        } finally {
+            DB::table('tellers')
+                ->whereIn('name', ['beside', 'further'])
+                ->delete();
+        }
     }
 
     public function test_a_web_server_that_is_away_is_said_and_nothing_is_lost(): void
