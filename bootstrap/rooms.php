@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'Framework',
     'Live',
+    'Registry',
     'Texts',
     'Video',
     'Passkeys',

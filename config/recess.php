@@ -6,6 +6,8 @@ return [
     'version' => trim((string) @file_get_contents(__DIR__ . '/../VERSION')),
     // Which of an installation's schools this process serves (app/Registry); that of its own settings has no name.
     'school' => '',
+    // Where an installation's schools are listed, and what opens that list (ops/instance.sh).
+    'registry' => ['password' => env('REGISTRY_PASSWORD'), 'key' => env('REGISTRY_KEY')],
     // The demo opens the mailroom to everybody and prints its sign-ins. Never on where real families book.
     'demo' => (bool) env('RECESS_DEMO', false),
     // A calendar server beside the demo, for whoever has none.

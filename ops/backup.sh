@@ -16,16 +16,25 @@ backup_into() ( # FOLDER
     (cd "$into" && find . -type f ! -name sums -print0 | sort -z | xargs -0 sha256sum >sums)
 )
 
-# One transaction: bookings go on meanwhile, and what they write is in the next one.
+# dump [DATABASE]: one transaction: bookings go on meanwhile, and what they write is in the next one.
 dump() {
-    local name ignored=()
-    for name in $PASSING; do ignored+=("--ignore-table-data=recess.$name"); done
+    local name ignored=() database=${1:-recess}
+    for name in $PASSING; do ignored+=("--ignore-table-data=$database.$name"); done
     MYSQL_PWD=$OWNER_PASSWORD mariadb-dump --host=127.0.0.1 --port="$DB_PORT" --user=recess_owner \
-        --single-transaction --quick --skip-lock-tables --triggers --hex-blob "${ignored[@]}" recess
+        --single-transaction --quick --skip-lock-tables --triggers --hex-blob "${ignored[@]}" "$database"
 }
 
-# dump_into FOLDER: the rows, whole: without its last line a dump was cut.
-dump_into() { dump >"$1/rows.sql" && tail -n 1 "$1/rows.sql" | grep -q '^-- Dump completed'; }
+# dump_into FOLDER: the rows of all schools, and the registry that opens them.
+dump_into() {
+    whole_dump recess "$1/rows.sql" || return
+    ! has_schools || {
+        whole_dump recess_registry "$1/registry.sql" && mkdir "$1/schools" && all_schools dump_school "$1/schools"
+    }
+}
+
+# Without its last line a dump was cut.
+whole_dump() { dump "$1" >"$2" && tail -n 1 "$2" | grep -q '^-- Dump completed'; }
+dump_school() { whole_dump "$(database_of "$2")" "$1/$2.sql"; }
 
 # Git on the code, whoever it belongs to, and on the work tree beside it (ops/update.sh).
 in_git() (umask 022 && exec git -c safe.directory='*' -C "$ROOT" "$@")
@@ -93,7 +102,7 @@ unpacked() {
     (cd "$into" && [ -f sums ] && sha256sum --quiet --strict -c sums >/dev/null 2>&1) || fail "This backup is not as it was written." "Nothing was restored."
     head -n 1 "$into/about" | grep -qx 'recess 1' || fail "This backup is of a version that this one does not know." "Take the newest version of Recess and try again."
     local unknown
-    unknown=$(migrations_of "$into/rows.sql" | unknown_here)
+    unknown=$(for file in "$into"/rows.sql "$into"/schools/*.sql; do [ ! -f "$file" ] || migrations_of "$file"; done | sort -u | unknown_here)
     [ -z "$unknown" ] || fail "This backup was made by a newer version than the code in $ROOT: $(sed -n 's/^version //p' "$into/about")." "Nothing was restored. Take that version in first: git -C $ROOT fetch && git -C $ROOT checkout VERSION"
 }
 
@@ -142,8 +151,8 @@ recess_restore() {
     step "Starting the database"
     instance_start_database
     step "Reading the rows back"
-    load_rows "$work/rows.sql"
-    rows_are_those_of "$work/rows.sql" || fail "The rows in the database are not those of the backup." "What was restored was not started. Try again, with the same file."
+    load_all "$work"
+    all_rows_are_those_of "$work" || fail "The rows in the database are not those of the backup." "What was restored was not started. Try again, with the same file."
     letters_of_then "$work/about"
     keep_settings
     bring_up
@@ -170,25 +179,46 @@ what_was_cut_short_goes() {
 # What waited in the backup to be sent may have gone out long since: it is asked about, and held until somebody has said.
 letters_of_then() { # ABOUT
     local waiting oldest said=$LETTERS
-    read -r waiting oldest < <(as_owner recess -N -B -e "SELECT COUNT(*), COALESCE(DATE_FORMAT(FROM_UNIXTIME(MIN(created_at)), '%Y-%m-%d'), '-') FROM jobs WHERE queue = 'default'")
+    read -r waiting oldest < <(as_owner -N -B -e "SELECT COUNT(*), COALESCE(DATE_FORMAT(FROM_UNIXTIME(MIN(created_at)), '%Y-%m-%d'), '-') FROM ($(letters_of_all)) AS letters")
     [ "$waiting" != 0 ] || return 0
     step "In the backup of $(sed -n 's/^at //p' "$1") $waiting letters and other pieces of work were waiting, the oldest since $oldest"
     [ -n "$said" ] || [ ! -t 0 ] || read -r -p "They may have gone out since. Send, hold or drop them? [hold] " said
     case $said in
         send) step "They are sent" ;;
         drop)
-            as_owner recess -e "DELETE FROM jobs WHERE queue = 'default'"
+            of_all_letters "DELETE FROM %s.jobs WHERE queue = 'default';"
             step "They were dropped"
             ;;
         *)
-            as_owner recess -e "UPDATE jobs SET queue = 'held' WHERE queue = 'default'"
+            of_all_letters "UPDATE %s.jobs SET queue = 'held' WHERE queue = 'default';"
             say_note "They are held. When you know: bin/recess school artisan --dir $VAR recess:held send, or … drop"
+            ! has_schools || say_note "Of the other schools each for itself: bin/recess schools artisan NAME recess:held send --dir $VAR"
             ;;
     esac
 }
 
+letters_of_all() {
+    printf "SELECT created_at FROM recess.jobs WHERE queue = 'default'"
+    all_schools letters_of
+}
+letters_of() { printf " UNION ALL SELECT created_at FROM %s.jobs WHERE queue = 'default'" "$(database_of "$1")"; }
+
+# of_all_letters STATEMENT: for each school, with its database in it.
+of_all_letters() {
+    # shellcheck disable=SC2059
+    as_owner -e "$(printf "$1" recess; [ ! -s "$VAR/hosts" ] || all_schools one_of_all "$1")"
+}
+# shellcheck disable=SC2059
+one_of_all() { printf "$1" "$(database_of "$2")"; }
+
 # rows_are_those_of DUMP: whether the database says the same rows as the dump it was made of. Their layout is the version's.
-rows_are_those_of() { [ "$(dump | sum_of_rows)" = "$(sum_of_rows <"$1")" ]; }
+rows_are_those_of() { [ "$(dump "${2:-recess}" | sum_of_rows)" = "$(sum_of_rows <"$1")" ]; }
+
+all_rows_are_those_of() { # FOLDER
+    rows_are_those_of "$1/rows.sql" || return
+    [ ! -f "$1/registry.sql" ] || { rows_are_those_of "$1/registry.sql" recess_registry && all_schools school_is_that_of "$1/schools"; }
+}
+school_is_that_of() { rows_are_those_of "$1/$2.sql" "$(database_of "$2")"; }
 sum_of_rows() { sed -n '/^INSERT INTO/,/;$/p' | tr -d '\n ' | sha256sum; }
 
 # drill BACKUP: a restore for trial, beside whatever runs: a folder and ports of its own, nothing that sends, fetches or
@@ -213,21 +243,35 @@ drill() {
     instance_prepare "$HTTPS_PORT"
     step "Reading its rows into a database of its own"
     quietly "$VAR/log/start.log" instance_start_database
-    load_rows "$work/rows.sql"
-    rows_are_those_of "$work/rows.sql" || fail "The rows in the database are not those of the backup." "Nothing else was touched. Make another backup, and try that one."
+    load_all "$work"
+    all_rows_are_those_of "$work" || fail "The rows in the database are not those of the backup." "Nothing else was touched. Make another backup, and try that one."
     version=$(sed -n 's/^version \([^ ]*\).*/\1/p' "$work/about")
     step "Bringing its tables, of version $version, up to this one’s"
-    quietly "$VAR/log/migrate.log" migrate migrate
+    quietly "$VAR/log/migrate.log" migrate_all
     step "Starting what serves, and nothing that sends"
     quietly "$VAR/log/start-web.log" instance_start_web fpm nginx
     [ "$(curl -fsSk --connect-to "::127.0.0.1:$HTTPS_PORT" "$(school_address)/" | grep -c '</html>')" -ge 1 ] || fail "Its first page does not come." "Nothing else was touched."
     step "This backup restores: it is of $(sed -n 's/^at //p' "$work/about"), $(wc -l <"$work/sums") files with the right sums, the same rows; $(artisan recess:census)"
 }
 
-# load_rows FILE: all of the tables as a dump has them; what stood there before is gone.
-load_rows() {
-    as_owner -e 'DROP DATABASE IF EXISTS recess; CREATE DATABASE recess CHARACTER SET utf8mb4'
-    as_owner recess <"$1" 2>"$VAR/log/load.log" || { tail -n 3 "$VAR/log/load.log" >&2 && fail "The rows could not be read back." "The whole of it is in $VAR/log/load.log."; }
+# load_all FOLDER: what dump_into wrote; of what stood there before nothing is left in these databases.
+load_all() {
+    load_rows "$1/rows.sql"
+    [ -f "$1/registry.sql" ] || return 0
+    load_rows "$1/registry.sql" recess_registry
+    # Their users, with the passwords that the registry has sealed.
+    registry rooms
+    registry hosts >"$VAR/hosts"
+    chmod 644 "$VAR/hosts"
+    serves_schools
+    all_schools load_school "$1/schools"
+    registry rooms
 }
+load_school() { load_rows "$1/$2.sql" "$(database_of "$2")"; }
 
-as_owner() { MYSQL_PWD=$OWNER_PASSWORD mariadb --host=127.0.0.1 --port="$DB_PORT" --user=recess_owner "$@"; }
+# load_rows FILE [DATABASE]: all of the tables as a dump has them; what stood there before is gone.
+load_rows() {
+    local database=${2:-recess}
+    as_owner -e "DROP DATABASE IF EXISTS $database; CREATE DATABASE $database CHARACTER SET utf8mb4"
+    as_owner "$database" <"$1" 2>"$VAR/log/load.log" || { tail -n 3 "$VAR/log/load.log" >&2 && fail "The rows could not be read back." "The whole of it is in $VAR/log/load.log."; }
+}

@@ -1,6 +1,7 @@
 # bin/recess test: every check, or a part of it, on an instance of its own beside whatever else is running.
 . ops/install.sh
 . ops/instance.sh
+. ops/schools.sh
 
 recess_test() {
     local part=${1:-all}
@@ -15,7 +16,7 @@ recess_test() {
         all)
             test_instance_up
             check_side_by_side
-            check_moving units 'moving_in drill restore'
+            check_moving units 'moving_in schools drill restore'
             check_benches
             ;;
         lint) check_lint ;;
@@ -146,5 +147,10 @@ test_instance_up() {
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
     quietly "$VAR/log/migrate.log" migrate migrate:fresh
     quietly "$VAR/log/demo.log" artisan recess:demo
+    rm -f "$VAR/hosts"
     instance_start_web
+    # A second school beside it, for whoever walks between the two (tests/app/Race/ManySchoolsTest.php).
+    as_owner -e 'DROP DATABASE IF EXISTS recess_kelp; DELETE FROM recess_registry.host_names; DELETE FROM recess_registry.enrolled'
+    quietly "$VAR/log/kelp.log" recess_schools add kelp kelp.localhost
+    quietly "$VAR/log/demo.log" in_school kelp artisan recess:demo
 }

@@ -21,9 +21,21 @@ examine() {
     if instance_is_running; then
         artisan recess:mail-server || WRONG=1
         artisan recess:doctor || WRONG=1
+        all_schools examine_school || wrong "The registry of schools cannot be read." "Start what does not run: bin/recess up --dir $VAR"
     fi
     [ "$WRONG" = 0 ] || exit 1
     step "Nothing is wrong."
+}
+
+# One of several: its queue, its schedule, its letters; and whether browsers trust its name.
+examine_school() {
+    local said code=0
+    said=$(in_school "$1" artisan recess:doctor) || code=$?
+    if [ $code = 0 ]; then well "$1: nothing is wrong."; else wrong "$1:" && grep '^✗' <<<"$said" | sed 's/^/  /'; fi
+    local host
+    host=$(address_of "$1" | sed 's#^[a-z]*://##; s/:.*//')
+    openssl x509 -in "$VAR/tls/certificate.pem" -noout -checkhost "$host" 2>/dev/null | grep -q 'does match' ||
+        wrong "$1: the certificate is not for $host." "Browsers refuse it. Give one that has the names of all schools: bin/recess install --dir $VAR --certificate FILE --certificate-key FILE"
 }
 
 well() { as_typed "✓ $1"; }

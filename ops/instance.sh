@@ -28,6 +28,7 @@ instance_open() {
     fi
     # shellcheck disable=SC1091
     [ ! -f "$VAR/ports" ] || . "$VAR/ports"
+    serves_schools
 }
 
 may_reach() { id "$1" >/dev/null 2>&1 && runuser -u "$1" -- test -r "$ROOT/composer.json" -a -x "$ROOT"; }
@@ -143,7 +144,7 @@ read_secrets() {
     local line name value
     while IFS= read -r line || [ -n "$line" ]; do
         name=${line%%=*} value=${line#*=}
-        [[ $name =~ ^(APP_KEY|DB_PASSWORD|OWNER_PASSWORD)$ ]] || continue
+        [[ $name =~ ^(APP_KEY|DB_PASSWORD|OWNER_PASSWORD|REGISTRY_KEY|REGISTRY_PASSWORD)$ ]] || continue
         [[ $value =~ ^[A-Za-z0-9:+/=]+$ ]] || fail "The secret $name is not one of ours." "It stands in $1."
         printf -v "$name" %s "$value"
     done <"$1"
@@ -153,22 +154,28 @@ read_secrets() {
 keep_secrets() (
     umask 077
     touch "$VAR/secrets"
-    grep -q '^APP_KEY=' "$VAR/secrets" || printf 'APP_KEY=base64:%s\n' "$(secret)" >>"$VAR/secrets"
     local name
-    for name in DB_PASSWORD OWNER_PASSWORD; do
+    for name in APP_KEY REGISTRY_KEY; do
+        grep -q "^$name=" "$VAR/secrets" || printf '%s=base64:%s\n' "$name" "$(secret)" >>"$VAR/secrets"
+    done
+    for name in DB_PASSWORD OWNER_PASSWORD REGISTRY_PASSWORD; do
         grep -q "^$name=" "$VAR/secrets" || printf '%s=%s\n' "$name" "$(secret | tr -dc 'A-Za-z0-9')" >>"$VAR/secrets"
     done
 )
 
 # The database's accounts, read by it at each start: one user for the application, with the rows alone; one that may
-# change tables, for migrations; its own root over the socket only, as the system's user; nobody without a password.
+# change tables, for migrations and for further schools; one that reads the registry of these; its own root over the socket only, as the system's user; nobody without a password.
 accounts() {
     cat <<SQL
 CREATE DATABASE IF NOT EXISTS recess CHARACTER SET utf8mb4;
 CREATE OR REPLACE USER recess@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
 GRANT SELECT, INSERT, UPDATE, DELETE ON recess.* TO recess@'127.0.0.1';
 CREATE OR REPLACE USER recess_owner@'127.0.0.1' IDENTIFIED BY '$OWNER_PASSWORD';
-GRANT ALL ON recess.* TO recess_owner@'127.0.0.1';
+GRANT ALL ON \`recess%\`.* TO recess_owner@'127.0.0.1' WITH GRANT OPTION;
+GRANT CREATE USER ON *.* TO recess_owner@'127.0.0.1';
+$(registry_tables)
+CREATE OR REPLACE USER recess_registry@'127.0.0.1' IDENTIFIED BY '$REGISTRY_PASSWORD';
+GRANT SELECT ON \`recess\\_registry\`.* TO recess_registry@'127.0.0.1';
 ALTER USER root@localhost IDENTIFIED VIA unix_socket;
 DELETE FROM mysql.global_priv WHERE User = '' OR (User = 'root' AND Host <> 'localhost');
 FLUSH PRIVILEGES;
@@ -180,6 +187,12 @@ GRANT ALL ON recess_check.* TO recess@'127.0.0.1';
 SQL
 }
 
+# The registry's own tables, as far as they are not there; the server reads a statement a line.
+registry_tables() {
+    echo 'CREATE DATABASE IF NOT EXISTS recess_registry CHARACTER SET utf8mb4;'
+    cat "$ROOT"/database/registry/*.sql | sed '/^--/d; s/CREATE TABLE IF NOT EXISTS /&recess_registry./; s/REFERENCES /&recess_registry./' | tr -s '\n ' ' ' | sed 's/; */;\n/g'
+}
+
 instance_env() {
     [ "$INSTANCE" != school ] || { school_env && return; }
     cat <<ENV
@@ -188,6 +201,8 @@ APP_URL=http://127.0.0.1:$PORT
 APP_KEY=$APP_KEY
 DB_PORT=$DB_PORT
 DB_PASSWORD=$DB_PASSWORD
+REGISTRY_KEY=$REGISTRY_KEY
+REGISTRY_PASSWORD=$REGISTRY_PASSWORD
 RECESS_DEMO=true
 RECESS_LIVE_SOCKET=$RUN/live/stamps.sock
 RECESS_FEED_HOSTS=127.0.0.1:$PORT,127.0.0.1:$DAV_PORT
@@ -211,6 +226,9 @@ ENV
     [ "$INSTANCE" = demo ] || printf 'RECESS_VISITOR_WRITES_PER_MINUTE=100000\nRECESS_PASS_READS_PER_MINUTE=100000\nRECESS_READS_PER_MINUTE=100000\nRECESS_KNOCKS_PER_HOUR=100000\nRECESS_UNANSWERED=100000\nRECESS_UNANSWERED_WAIT=100000\n'
 }
 
+# The names of all schools beside the one of these settings, a line each (ops/schools.sh).
+hosts_beside() { cat "$VAR/hosts" 2>/dev/null || true; }
+
 # The languages of the catalogues, and in the demo a made-up one, as alternatives of a regular expression.
 languages() {
     local all
@@ -220,6 +238,7 @@ languages() {
 
 # What the web server says of the reader to the application, and to their browser.
 READS_IN='fastcgi_param REQUEST_URI $beyond;
+            fastcgi_param RECESS_HOST $host;
             fastcgi_param RECESS_CLOCK $clock;
             fastcgi_param RECESS_FOLDER $folder;
             fastcgi_param RECESS_CHOSEN $chosen;
@@ -249,6 +268,7 @@ fill_template() {
         text=${text//@REAL_IP@/$([ "$INSTANCE" != school ] || school_proxies)}
         # As the application says it with its own answers (Framework/SecurityHeaders).
         text=${text//@HSTS@/$([ "$INSTANCE" != school ] || echo 'add_header Strict-Transport-Security "max-age=31536000";')}
+        text=${text//@HOSTS@/$(hosts_beside | sed 's/.*/"&" "&";/' | tr '\n' ' ')}
         text=${text//@CLOCKS@/$("$PHP" "$ROOT/ops/clocks.php")}
         text=${text//@LANGUAGES@/$(languages)}
         text=${text//@READS_IN@/$READS_IN}
@@ -281,10 +301,18 @@ migrate() {
     mv "$VAR/tables.new" "$VAR/tables"
 }
 
+# What is written down is that the tables of all schools are.
+migrate_all() {
+    if declare -f all_schools >/dev/null; then all_schools migrate_school || return 1; fi
+    migrate migrate
+}
+
 newest_of_code() { find "$ROOT/database/migrations" -name '*.php' -printf '%f\n' | sort | tail -n 1 | sed 's/\.php$//'; }
 tables_fit() { [ "$(cat "$VAR/tables" 2>/dev/null)" = "$(newest_of_code)" ]; }
 
 artisan() { as_app env RECESS_VAR="$VAR" HOME=/tmp "$PHP" "$ROOT/artisan" "$@"; }
+
+as_owner() { MYSQL_PWD=$OWNER_PASSWORD mariadb --host=127.0.0.1 --port="$DB_PORT" --user=recess_owner "$@"; }
 
 supervise() { supervisorctl -c "$VAR/run/supervisor.conf" "$@"; }
 

@@ -4,6 +4,7 @@
 PACKAGES_FOR=${RECESS_PACKAGES:-run}
 . ops/instance.sh
 . ops/backup.sh
+. ops/schools.sh
 
 # What holds for a new school of Debian's package.
 DEFAULTS=/etc/recess/defaults
@@ -250,6 +251,8 @@ APP_KEY=$APP_KEY
 APP_PREVIOUS_KEYS=$PREVIOUS_KEY
 DB_PORT=$DB_PORT
 DB_PASSWORD=$DB_PASSWORD
+REGISTRY_KEY=$REGISTRY_KEY
+REGISTRY_PASSWORD=$REGISTRY_PASSWORD
 RECESS_TUTORS=$([ "$TUTORS" = yes ] && echo true || echo false)
 MAIL_MAILER=smtp
 MAIL_HOST=$(quoted "$MAIL_HOST")
@@ -313,8 +316,8 @@ school_listens() {
         ssl_ciphers ECDHE+AESGCM:ECDHE+CHACHA20;
         ssl_session_cache shared:tls:4m;
         ssl_session_tickets off;
-        # By whatever other name it was found: one address for one thing.
-        if (\$host != $HOST) { return 308 $(school_address)\$request_uri; }
+        # By whatever other name it was found: one address for one thing. Which of several schools it is, is found by it.
+        $([ -n "$(hosts_beside)" ] || printf 'if ($host != %s) { return 308 %s$request_uri; }' "$HOST" "$(school_address)")
         # For monitoring, on a port of this machine alone.
         location = /metrics { return 404; }
 NGINX
@@ -326,7 +329,10 @@ school_servers() {
         $(on_all_addresses "$HTTP_PORT" "")
         # Where a certificate's issuer looks whether the name is ours (RFC 8555, 8.3).
         location /.well-known/acme-challenge/ { root $VAR/acme; }
-        location / { return 308 $(school_address)\$request_uri; }
+        location / {
+            $([ -z "$(hosts_beside)" ] || printf 'if ($school != "") { return 308 https://$school%s$request_uri; }' "$([ "$HTTPS_PORT" = 443 ] || printf ':%s' "$HTTPS_PORT")")
+            return 308 $(school_address)\$request_uri;
+        }
     }
     server {
         listen 127.0.0.1:$WATCH_PORT;
@@ -358,6 +364,14 @@ why_not() {
     fi
 }
 
+# Whether the one that is there is for each school's name, and a day from now still.
+certificate_is_for_all() {
+    local host
+    for host in "$HOST" $(hosts_beside); do
+        openssl x509 -in "$VAR/tls/certificate.pem" -noout -checkhost "$host" -checkend 86400 2>/dev/null | grep -q 'does match' || return 1
+    done
+}
+
 # The certificate that was given, or a self-signed one until there is one. Read by the web server's first process, which is
 # root. One that is not sound is never taken over one that is there: then this fails, and what is there stays.
 keep_certificate() (
@@ -369,8 +383,8 @@ keep_certificate() (
         [ -z "$wrong" ] || fail "$wrong" "The one that was taken last is used on."
         cat "$CERTIFICATE" >"$VAR/tls/certificate.new" && cat "$CERTIFICATE_KEY" >"$VAR/tls/key.new" &&
             mv "$VAR/tls/key.new" "$VAR/tls/key.pem" && mv "$VAR/tls/certificate.new" "$VAR/tls/certificate.pem" || exit 1
-    elif [ ! -f "$VAR/tls/certificate.pem" ] || ! openssl x509 -in "$VAR/tls/certificate.pem" -noout -checkhost "$HOST" -checkend 86400 | grep -q 'does match'; then
-        openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 365 -subj "/CN=$HOST" -addext "subjectAltName=DNS:$HOST" \
+    elif ! certificate_is_for_all; then
+        openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 365 -subj "/CN=$HOST" -addext "subjectAltName=DNS:$HOST$(hosts_beside | sed 's/^/,DNS:/' | tr -d '\n')" \
             -keyout "$VAR/tls/key.pem" -out "$VAR/tls/certificate.pem" 2>"$VAR/log/certificate.log"
     fi
 )
@@ -428,7 +442,7 @@ bring_up() {
     quietly "$VAR/log/clear.log" artisan optimize:clear --except=cache
     tables_are_known
     step "Bringing the tables up to date"
-    quietly "$VAR/log/migrate.log" migrate migrate
+    quietly "$VAR/log/migrate.log" migrate_all
     [ -z "$PREVIOUS_KEY" ] || quietly "$VAR/log/renew-keys.log" artisan recess:renew-keys
     if [ -n "$serves" ]; then
         step "Taking the new code in"
@@ -476,7 +490,7 @@ also_on_this_code() { schools_of_this_code | grep -vxF "$DIR" || true; }
 bring_down() {
     instance_is_running || return 0
     if [ "${1:-}" = yes ]; then
-        services_stop fpm queue rounds live scheduler
+        services_stop fpm $(workers)
     elif has_units; then
         # shellcheck disable=SC2046
         systemctl stop $(unit $PROGRAMS)

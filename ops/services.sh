@@ -3,6 +3,14 @@
 SERVES="fpm nginx queue rounds live scheduler"
 PROGRAMS="mariadb $SERVES"
 
+# Where there are several schools, one program more works for all but the first (ops/schools.sh).
+serves_schools() {
+    [ -s "$VAR/hosts" ] && [[ $SERVES != *schools ]] || return 0
+    SERVES="$SERVES schools" PROGRAMS="$PROGRAMS schools"
+}
+# What works between two requests, and begins anew with new settings.
+workers() { sed 's/fpm nginx //' <<<"$SERVES"; }
+
 # Whether systemd runs this machine and looks after this school.
 has_units() { [ "$INSTANCE" = school ] && [ "${BOOT:-yes}" = yes ] && [ "$(id -u)" = 0 ] && [ -d /run/systemd/system ]; }
 
@@ -75,6 +83,7 @@ unit_of() {
         rounds) command="$PHP -d memory_limit=512M $ROOT/artisan queue:work --queue=rounds --sleep=1 --timeout=1800 --max-time=3600" user=$APP_USER ;;
         live) command="$PHP -d memory_limit=128M $ROOT/artisan recess:live" user=$APP_USER ;;
         scheduler) command="$PHP -d memory_limit=128M $ROOT/artisan schedule:work" user=$APP_USER ;;
+        schools) command="$PHP -d memory_limit=512M -d opcache.enable_cli=1 -d opcache.validate_timestamps=0 $ROOT/artisan recess:schools-run" user=$APP_USER ;;
     esac
     cat <<UNIT
 # Made by bin/recess install; change ops/services.sh.
@@ -96,7 +105,7 @@ RestartSec=2
 TimeoutStopSec=60
 ${stop:+KillSignal=$stop}
 $([ "$1" != nginx ] || printf 'RuntimeDirectory=%s\nRuntimeDirectoryMode=0750\n' "${READS##*/}")
-$(case $1 in queue | rounds | scheduler) printf 'Nice=10\n' ;; esac)
+$(case $1 in queue | rounds | scheduler | schools) printf 'Nice=10\n' ;; esac)
 NoNewPrivileges=true
 PrivateTmp=$([ "$RUN" = "$VAR/run" ] && echo true || echo false)
 ProtectSystem=strict
@@ -194,12 +203,12 @@ services_reload() {
     # shellcheck disable=SC2046
     if has_units; then
         systemctl kill --kill-who=main --signal=USR2 $(unit fpm)
-        systemctl restart $(unit queue rounds live scheduler)
+        systemctl restart $(unit $(workers))
     else
         supervise update >/dev/null
         supervise signal USR2 web:fpm >/dev/null
         # Each ends what it is at, and supervisor starts it anew.
-        supervise signal TERM $(in_supervisor queue rounds live scheduler) >/dev/null
+        supervise signal TERM $(in_supervisor $(workers)) >/dev/null
     fi
 }
 

@@ -145,7 +145,7 @@ put_back() {
         instance_prepare "$HTTPS_PORT"
         instance_start_database 9>&-
     fi
-    load_rows "$VAR/before/rows.sql"
+    load_all "$VAR/before"
     serves_as_before "$old"
 }
 
@@ -215,8 +215,9 @@ go_back() {
     updating "$to" "$now" taking
     bring_down yes
     if [ -n "$lost" ]; then
-        load_rows "$VAR/before/rows.sql"
+        load_all "$VAR/before"
     else
+        rm -rf "$VAR/before/schools"
         dump_into "$VAR/before"
     fi
     serves_as_before "$to"

@@ -6,6 +6,7 @@ use App\Framework\Clock;
 use App\Framework\Vitals;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schedule;
 
 // Each of these runs on one server at a time, however many there are. What waits for nobody else runs in the scheduler's
@@ -28,9 +29,24 @@ Schedule::command('recess:demo', ['--by-day'])
     ->dailyAt('03:10')
     ->when(static fn(): bool => config('recess.demo') === true)
     ->onOneServer();
-Schedule::command('recess:calendars')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
-Schedule::command('recess:in-step')->everyFiveMinutes()->withoutOverlapping(10)->onOneServer();
-Schedule::command('recess:answers')->everyMinute()->withoutOverlapping(10)->onOneServer();
+// Where nothing happens in one of several schools, only minutes that five divides are looked at (App\Registry\Minutes).
+// What is a program of its own begins only where it has something to look at.
+$has = static fn(string $table): \Closure => static fn(): bool => DB::table($table)->exists();
+Schedule::command('recess:calendars')
+    ->everyFiveMinutes()
+    ->when($has('calendars'))
+    ->withoutOverlapping(10)
+    ->onOneServer();
+Schedule::command('recess:in-step')
+    ->everyFiveMinutes()
+    ->when($has('calendar_servers'))
+    ->withoutOverlapping(10)
+    ->onOneServer();
+Schedule::command('recess:answers')
+    ->everyMinute()
+    ->when(static fn(): bool => (string) config('recess.answers.address') !== '')
+    ->withoutOverlapping(10)
+    ->onOneServer();
 Schedule::command('recess:expire')->dailyAt('03:30')->onOneServer();
 Schedule::command('recess:forget')->dailyAt('03:40')->onOneServer();
 // What could not be sent is looked at within a month, or not at all.

@@ -33,8 +33,9 @@ final class DatabaseConnector extends MariaDbConnector
         return [
             PDO::MYSQL_ATTR_INIT_COMMAND => $says,
             // Kept from one request to the next; PHP undoes a transaction that a request has left open. What runs by itself
-            // has one connection for as long as it runs.
-            PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi',
+            // has one connection for as long as it runs. Of an installation's many schools each would keep one in each of
+            // the web server's processes, more than a database has: theirs end with the request.
+            PDO::ATTR_PERSISTENT => PHP_SAPI === 'fpm-fcgi' && config('recess.school') === '',
         ] + parent::getOptions($config);
     }
 

@@ -16,6 +16,18 @@ final class Queued implements Watched
     /** Seconds for which a worker of each queue may be silent: whoever finds times for a whole school says nothing meanwhile. */
     private const SILENT = ['default' => 180, 'rounds' => 2_100];
 
+    /** Seconds after which a worker that took something and says nothing is gone (config/queue.php). */
+    private const GONE = 90;
+
+    /** Whether something of a queue is due, or was taken by a worker that is gone, as an expression of SQL. */
+    public static function due(string $queue, int $now, string $database = ''): string
+    {
+        return "EXISTS(SELECT queue FROM {$database}jobs WHERE queue = '$queue' AND (reserved_at IS NULL AND available_at <= $now" .
+            ' OR reserved_at <= ' .
+            ($now - self::GONE) .
+            '))';
+    }
+
     /** A worker says that it is there, about once a minute. */
     public static function beat(string $queue, int $now): void
     {
@@ -24,6 +36,12 @@ final class Queued implements Watched
             $said[$queue] = $now;
             Cache::forever("worker-beat-$queue", $now);
         }
+    }
+
+    /** Seconds for which what works for one of several schools may look away, where nothing happens (App\Registry\Minutes). */
+    public static function sleeps(): int
+    {
+        return config('recess.school') === '' ? 0 : 300;
     }
 
     public function part(): string
@@ -35,6 +53,7 @@ final class Queued implements Watched
     {
         $wrong = [];
         foreach (self::SILENT as $queue => $most) {
+            $most += self::sleeps();
             $silent = self::silent($queue, $now);
             if ($silent > $most) {
                 $wrong[] = Words::say('running.worker_silent', ['queue' => $queue, 'minutes' => intdiv($silent, 60)]);

@@ -99,7 +99,7 @@ final readonly class Vitals
 
     public function isSilent(): bool
     {
-        return $this->silent === null || $this->silent > self::SILENT;
+        return $this->silent === null || $this->silent > self::SILENT + Queued::sleeps();
     }
 
     public function wasSetBack(): bool

@@ -122,7 +122,7 @@ final class CataloguesTest extends TestCase
         foreach (self::parsed('app', 'core') as $path => $nodes) {
             if (
                 preg_match(
-                    '#Command\.php$|/(MetricsController|WhatIsKept|DatabaseConnector|ForgetOldSheets|MailboxNotRead)\.php$#',
+                    '#Command\.php$|/(MetricsController|WhatIsKept|DatabaseConnector|MailboxNotRead)\.php$#',
                     $path,
                 ) === 1
             ) {

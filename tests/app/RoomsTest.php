@@ -85,7 +85,10 @@ final class RoomsTest extends TestCase
             foreach ($named as $one) {
                 $table = $one[1] ?: $one[2];
                 $may = !isset($keeper[$table]) || $keeper[$table] === $room || in_array($table, $models, true);
-                self::assertTrue($may, basename($file) . " names $table, which {$keeper[$table]} keeps.");
+                self::assertTrue(
+                    $may,
+                    basename($file) . " names $table, which " . ($keeper[$table] ?? 'nobody') . ' keeps.',
+                );
             }
             preg_match_all(
                 '/DB::table\(\'([a-z_]+)\'\)[^;]*?->(?:insert|insertGetId|insertOrIgnore|update|upsert|updateOrInsert|delete|increment)\(/',

@@ -1,7 +1,7 @@
 # The parts of the way, in the order in which they are gone; each ends with a school that runs. PARTS_BY_UNITS are gone
 # where systemd looks after it. One check a line: of several with && between only the last would end the way, and none with ! before it.
-PARTS="moving_in settings broken night drill restore across update leaving"
-PARTS_BY_UNITS="moving_in drill restore full update leaving package"
+PARTS="moving_in schools settings broken night drill restore across update leaving"
+PARTS_BY_UNITS="moving_in schools drill restore full update leaving package"
 
 install_school() { # FOLDER FLAGS…
     # shellcheck disable=SC2086
@@ -21,6 +21,60 @@ part_moving_in() {
     # Read by the school's own processes: none of it is open to others, and it listens on IPv6 where there is any.
     ! grep -qs . /proc/net/if_inet6 || grep -q "listen \[::\]:$HTTPS" "$SCHOOL/run/nginx.conf"
 }
+
+# status_at HOST: what it answers by that name.
+status_at() { curl -sk -o "$PLACE/page" -w '%{http_code}' --max-time 5 --connect-to "::127.0.0.1:$HTTPS" "https://$1:$HTTPS/up"; }
+
+part_schools() {
+    way "A second school on the same installation, with a database, a user of it and a key of its own ($KIND)"
+    local own=skerry.gannetcove.example password
+    [ "$(status_at "$own")" = 308 ]
+    refused schools add Skerry "$own" --dir "$SCHOOL"
+    says 'Nothing was changed'
+    refused schools add skerry "https://$own/" --dir "$SCHOOL"
+    says 'is no host name'
+    recess schools add skerry "$own" --dir "$SCHOOL"
+    says "It is there: https://$own:$HTTPS/"
+    says "https://$own:$HTTPS/begin/"
+    [ "$(status_at "$own")" = 200 ]
+    [ "$(status_at "${own^^}.")" = 200 ]
+    [ "$(status_at nobody.gannetcove.example)" = 404 ]
+    grep -q 'No school is at this address' "$PLACE/page"
+    answers
+    # Nobody's name is taken over, and nothing that lies there already.
+    refused schools add skerry other.gannetcove.example --dir "$SCHOOL"
+    says 'of that name already'
+    refused schools add reef "${NAME^^}" --dir "$SCHOOL"
+    says 'another school.s already'
+    sql "$SCHOOL" 'CREATE DATABASE recess_reef; CREATE TABLE recess_reef.theirs (id INT PRIMARY KEY)'
+    refused schools add reef reef.gannetcove.example --dir "$SCHOOL"
+    says 'with tables in it that no school here has made'
+    sql "$SCHOOL" 'DROP DATABASE recess_reef'
+    # One that was cut short is gone on with.
+    sql "$SCHOOL" "UPDATE recess_registry.enrolled SET standing = 'making'; DROP TABLE recess_skerry.wordings; DELETE FROM recess_skerry.migrations WHERE migration LIKE '%own_words'"
+    refused schools open skerry --dir "$SCHOOL"
+    says 'add it again'
+    recess schools add skerry "$own" --dir "$SCHOOL"
+    says 'It is there'
+    recess schools suspend skerry --dir "$SCHOOL"
+    within 5 status_is 503 "$own"
+    recess schools open skerry --dir "$SCHOOL"
+    within 5 status_is 200 "$own"
+    recess schools rename skerry reef.gannetcove.example --dir "$SCHOOL"
+    within 5 status_is 200 reef.gannetcove.example
+    [ "$(status_at "$own")" = 200 ]
+    printf 'a secret\n' >"$PLACE/secret"
+    "$CODE/bin/recess" schools set skerry mail-from=skerry@gannetcove.example oidc-secret=- --dir "$SCHOOL" <"$PLACE/secret" >"$PLACE/said"
+    recess schools settings skerry --dir "$SCHOOL"
+    says 'mail-from=skerry@gannetcove.example'
+    silent_on 'a secret'
+    refused schools set skerry mail-from=nobody --dir "$SCHOOL"
+    says 'is no value'
+    # What has to be done there is done: its schedule is run, and its workers are heard of.
+    within 130 school_is_well
+}
+status_is() { [ "$(status_at "$2")" = "$1" ]; }
+school_is_well() { "$CODE/bin/recess" schools artisan skerry recess:doctor --dir "$SCHOOL" | grep -q 'scheduler\|schedule' && "$CODE/bin/recess" schools artisan skerry recess:doctor --dir "$SCHOOL"; }
 
 # What keeps somebody from a slip: nothing is stopped, and nothing is kept of it.
 still_as_it_was() { answers && cmp -s "$PLACE/settings" "$SCHOOL/settings" && [ "$(pid_of_php)" = "$PHP_PID" ]; }
@@ -252,6 +306,10 @@ part_restore() {
     says 'They are held'
     says 'Restored: '
     answers
+    # Each school of the installation, by its names, opened by its own key.
+    [ "$(sql "$copy" 'SELECT COUNT(*) FROM recess_skerry.wordings')" = 0 ]
+    recess schools settings skerry --dir "$copy"
+    says 'mail-from=skerry@gannetcove.example'
     [ "$(sql "$copy" "SELECT COUNT(*) FROM jobs WHERE queue = 'held'")" = 3 ]
     [ ! -s "$PLACE/letters" ]
     # Each has its own of all that is the machine's.

@@ -146,7 +146,9 @@ final class LiveTest extends RaceTestCase
             usleep(300_000);
             self::assertTrue(DB::table('stamps')->where('id', $number)->exists());
             // The third is heard of no more: nobody waits for it.
-            DB::table('tellers')->where('name', 'further')->update(['heard_at' => '2026-01-01 00:00:00']);
+            DB::table('tellers')
+                ->where('name', 'further')
+                ->update(['heard_at' => '2026-01-01 00:00:00']);
             $beside[0]->say();
             self::assertFalse(DB::table('stamps')->where('id', $number)->exists());
             self::assertFalse(DB::table('stamps_told')->where('stamp_id', $number)->exists());

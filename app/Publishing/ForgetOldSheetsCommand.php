@@ -18,7 +18,7 @@ use Illuminate\Database\Query\Builder;
  * Removes sheets that were put away once the time of what people wrote there is over: so many days after both, the last
  * meeting and the putting away (config/recess.php, keep_days). Passes with nothing on them any more go along.
  */
-final class ForgetOldSheets extends Command
+final class ForgetOldSheetsCommand extends Command
 {
     /** At once; the rest goes the next day. */
     private const MOST = 200;
