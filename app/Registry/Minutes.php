@@ -7,7 +7,7 @@ namespace App\Registry;
 /**
  * When what is scheduled is looked at for each school, spread over the minute: each minute where something has happened a
  * while ago, every fifth one where nothing has. What is scheduled to the minute follows upon something, a press or a
- * letter; all else is scheduled for fifth minutes (routes/schedule.php).
+ * letter; all else is scheduled for fifth minutes (routes/schedule.php). One that is new has its first at once.
  */
 final class Minutes
 {
@@ -39,7 +39,7 @@ final class Minutes
                 unset($this->schools[$school]);
             } elseif (
                 $minute > $is['last'] &&
-                ($is['awake'] || $minute % self::ASLEEP === 0) &&
+                ($is['awake'] || $is['last'] === 0 || $minute % self::ASLEEP === 0) &&
                 $now % 60 >= crc32($school) % 50
             ) {
                 $this->schools[$school]['last'] = $minute;

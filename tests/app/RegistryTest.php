@@ -106,7 +106,7 @@ final class RegistryTest extends TestCase
     {
         $minutes = new Minutes();
         $names = array_map(static fn(int $n): string => "school$n", range(1, 100));
-        $begin = intdiv(time(), 60) * 60 + 60;
+        $begin = intdiv(time(), 300) * 300 + 300;
         $had = [];
         foreach (range($begin, $begin + 299) as $now) {
             foreach ($names as $n => $name) {
@@ -119,6 +119,9 @@ final class RegistryTest extends TestCase
             }
         }
         self::assertCount(100, $had);
+        $minutes->isThere('new', $begin + 119, awake: false);
+        self::assertSame(['new'], $minutes->due($begin + 119), 'One that is new.');
+        self::assertSame([], $minutes->due($begin + 179));
         // What has no press behind it comes at such minutes, or a school that sleeps would never come to it.
         foreach (app(Schedule::class)->events() as $event) {
             [$minute] = explode(' ', $event->expression);
