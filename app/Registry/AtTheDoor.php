@@ -40,8 +40,10 @@ final class AtTheDoor
         // As the web server understood it, by which it keeps apart what it keeps; the header alone may say another.
         $host = HostName::of((string) ($_SERVER['RECESS_HOST'] ?? ($_SERVER['HTTP_HOST'] ?? '')));
         $own = HostName::of((string) parse_url((string) $config->get('app.url'), PHP_URL_HOST));
+        // On a machine that has no other name yet, the demo's, this one is by both of these.
+        $isOwn = $host === $own || ($own === '127.0.0.1' && $host === 'localhost');
         // What watches this machine is of the installation.
-        if ($host === $own || ($_SERVER['RECESS_WATCH'] ?? '') === 'yes') {
+        if ($isOwn || ($_SERVER['RECESS_WATCH'] ?? '') === 'yes') {
             return;
         }
         $registry = Registry::of($config);
