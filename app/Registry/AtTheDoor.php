@@ -38,12 +38,15 @@ final class AtTheDoor
     private static function byHost(Repository $config): void
     {
         // As the web server understood it, by which it keeps apart what it keeps; the header alone may say another.
-        $host = HostName::of((string) ($_SERVER['RECESS_HOST'] ?? ($_SERVER['HTTP_HOST'] ?? '')));
-        $own = HostName::of((string) parse_url((string) $config->get('app.url'), PHP_URL_HOST));
-        // On a machine that has no other name yet, the demo's, this one is by both of these.
-        $isOwn = $host === $own || ($own === '127.0.0.1' && $host === 'localhost');
-        // What watches this machine is of the installation.
-        if ($isOwn || ($_SERVER['RECESS_WATCH'] ?? '') === 'yes') {
+        $said = (string) ($_SERVER['RECESS_HOST'] ?? ($_SERVER['HTTP_HOST'] ?? ''));
+        $own = (string) parse_url((string) $config->get('app.url'), PHP_URL_HOST);
+        // As almost always; and what watches this machine is of the installation.
+        if ($said === $own || ($_SERVER['RECESS_WATCH'] ?? '') === 'yes') {
+            return;
+        }
+        $host = HostName::of($said);
+        // On a machine that has no other name yet, the demo's, the first school is by both of these.
+        if ($host === HostName::of($own) || ($own === '127.0.0.1' && $host === 'localhost')) {
             return;
         }
         $registry = Registry::of($config);
